@@ -1,0 +1,196 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Bench;
+
+use FreshTack\Core\Fastening\InvalidTightening;
+use FreshTack\Core\Fastening\TorqueTightening;
+use FreshTack\Core\Fastening\TurnsAfterContact;
+use FreshTack\Core\Finding\Observation;
+use FreshTack\Core\Finding\Verdict;
+use FreshTack\Core\Fluid\Advice;
+use FreshTack\Core\Fluid\LevelAdvice;
+use FreshTack\Core\Fluid\LevelAdvisor;
+use FreshTack\Core\Fluid\LevelQuestion;
+use FreshTack\Core\Order\Level;
+
+/** The entries of one order, replayed: which steps are done, what stops the work, what the oil needs next. */
+final readonly class BenchLog
+{
+    /**
+     * @param list<Entry>                 $entries all, in their order
+     * @param array<string, EntryContent> $answers the entry that settles a step, by step
+     * @param array<string, EngineOilLog> $oil     by position
+     */
+    private function __construct(
+        private BenchPlan $plan,
+        public array $entries,
+        private array $answers,
+        private array $oil,
+        public ?Observation $stoppedBy,
+    ) {
+    }
+
+    public static function start(BenchPlan $plan): self
+    {
+        return new self($plan, [], [], [], null);
+    }
+
+    /**
+     * @param list<Entry> $entries
+     *
+     * @throws InvalidEntry|InvalidTightening if an entry does not fit what went before
+     */
+    public static function replay(BenchPlan $plan, array $entries): self
+    {
+        $replaced = array_map(static fn (Entry $entry): ?string => $entry->corrects, $entries);
+        $log = self::start($plan);
+        foreach ($entries as $entry) {
+            $log = \in_array($entry->uuid, $replaced, true) ? $log->kept($entry) : $log->with($entry);
+        }
+
+        return $log;
+    }
+
+    /**
+     * @throws InvalidEntry      if the step can't take it, the work is stopped, or oil would move on an unsettled reading
+     * @throws InvalidTightening if a torque or turns lie outside the sheet's range
+     */
+    public function with(Entry $entry): self
+    {
+        $step = $this->plan->step($entry->stepId);
+        $content = $entry->content;
+        if (!$content->kind->answers($step->entry)) {
+            throw InvalidEntry::wrongKind($content->kind->value, $step->entry);
+        }
+        $this->checkStop($content->kind);
+        $this->checkFigures($step, $content);
+
+        return $this->after($entry, $step);
+    }
+
+    public function answer(string $stepId): ?EntryContent
+    {
+        return $this->answers[$stepId] ?? null;
+    }
+
+    public function oil(string $position): EngineOilLog
+    {
+        return $this->oil[$position] ?? EngineOilLog::empty();
+    }
+
+    public function isDone(BenchStep $step): bool
+    {
+        $answer = $this->answer($step->id);
+
+        return null !== $answer && !($step->must && EntryKind::NotDone === $answer->kind);
+    }
+
+    private function kept(Entry $entry): self
+    {
+        return new self($this->plan, [...$this->entries, $entry], $this->answers, $this->oil, $this->stoppedBy);
+    }
+
+    /** @throws InvalidEntry */
+    private function checkStop(EntryKind $kind): void
+    {
+        if (EntryKind::Decision === $kind) {
+            null !== $this->stoppedBy || throw InvalidEntry::nothingToDecide();
+        } elseif (null !== $this->stoppedBy && EntryKind::Note !== $kind) {
+            throw InvalidEntry::stopped($this->stoppedBy);
+        }
+    }
+
+    /** @throws InvalidEntry|InvalidTightening */
+    private function checkFigures(BenchStep $step, EntryContent $content): void
+    {
+        if (null !== $content->torque && $step->tightening instanceof TorqueTightening) {
+            $step->tightening->accept($content->torque);
+        }
+        if (null !== $content->turns && $step->tightening instanceof TurnsAfterContact) {
+            $step->tightening->accept($content->turns);
+        }
+        if (null !== $content->observation && $content->observation->question() !== $step->entry) {
+            throw InvalidEntry::wrongKind($content->observation->value, $step->entry);
+        }
+        if (EntryKind::Count === $content->kind && $content->in !== $content->out) {
+            throw InvalidEntry::countsDiffer($content->in ?? 0, $content->out ?? 0);
+        }
+        if ($step->asksForLevel()) {
+            $this->checkOil($step, $content);
+        }
+    }
+
+    /** @throws InvalidEntry */
+    private function checkOil(BenchStep $step, EntryContent $content): void
+    {
+        $oil = $this->oil($step->position ?? '');
+        $advice = $oil->advice;
+        if (EntryKind::Level === $content->kind && 'level' === $step->entry && !$oil->hasRun) {
+            throw InvalidEntry::notRunYet();
+        }
+        if (EntryKind::Poured === $content->kind) {
+            $this->checkTopUp($step, $content, $advice);
+        }
+        if (EntryKind::TakenOut === $content->kind && Advice::TakeOut !== $advice?->advice) {
+            throw InvalidEntry::takeOutUnasked();
+        }
+    }
+
+    /** @throws InvalidEntry */
+    private function checkTopUp(BenchStep $step, EntryContent $content, ?LevelAdvice $advice): void
+    {
+        if (null === $advice || Advice::Wait === $advice->advice) {
+            $required = null === $step->level ? 0 : $this->restRequired($step, $step->level);
+            throw InvalidEntry::topUpUnsettled($advice->waitMin ?? $required);
+        }
+        if (Advice::Add !== $advice->advice) {
+            throw InvalidEntry::topUpUnasked();
+        }
+        if (null !== $step->level && ($content->volume?->millilitresUp() ?? 0) > $step->level->dipstick->topUpMax->millilitresUp()) {
+            throw InvalidEntry::topUpTooLarge($step->level->dipstick->topUpMax->inBothUnits());
+        }
+    }
+
+    private function restRequired(BenchStep $step, Level $level): int
+    {
+        return 'run' === $this->oil($step->position ?? '')->lastEvent ? $level->restAfterRun->count : $level->restAfterPour->count;
+    }
+
+    private function after(Entry $entry, BenchStep $step): self
+    {
+        $content = $entry->content;
+        $position = $step->position ?? '';
+        $oil = $this->oilAfter($entry, $step);
+        $settles = !\in_array($content->kind, [EntryKind::Note, EntryKind::Decision], true) && (!$step->asksForLevel() || $this->settlesLevel($step, $content, $oil));
+        $answers = $settles ? [...$this->answers, $step->id => $content] : $this->answers;
+        $stops = Verdict::Stop === $content->observation?->verdict() ? $content->observation : $this->stoppedBy;
+
+        return new self($this->plan, [...$this->entries, $entry], $answers, [...$this->oil, $position => $oil], EntryKind::Decision === $content->kind ? null : $stops);
+    }
+
+    private function settlesLevel(BenchStep $step, EntryContent $content, EngineOilLog $oil): bool
+    {
+        $enough = 'level' === $step->entry ? [Advice::Ok] : [Advice::Ok, Advice::Run];
+
+        return EntryKind::NotDone === $content->kind || (EntryKind::Level === $content->kind && \in_array($oil->advice?->advice, $enough, true));
+    }
+
+    private function oilAfter(Entry $entry, BenchStep $step): EngineOilLog
+    {
+        $oil = $this->oil($step->position ?? '');
+        $content = $entry->content;
+
+        return match (true) {
+            null !== $content->volume && EntryKind::Poured === $content->kind => $oil->withPour($content->volume, 'poured' === $step->entry, $entry->at),
+            null !== $content->volume => $oil->withTakenOut($content->volume, $entry->at),
+            null !== $content->reading && null !== $content->rest && null !== $step->level => $oil->withReading($content->reading->text(), (new LevelAdvisor())->advise(
+                new LevelQuestion($content->reading, false, $oil->hasRun, $content->rest, 'run' === $oil->lastEvent ? $step->level->restAfterRun : $step->level->restAfterPour),
+                $step->level->dipstick,
+            )),
+            'run' === $step->event && !\in_array($content->kind, [EntryKind::Note, EntryKind::Decision, EntryKind::NotDone], true) => $oil->withRun($entry->at),
+            default => $oil,
+        };
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Bench;
+
+use FreshTack\Core\Fastening\ThreadState;
+use FreshTack\Core\Fastening\Tightening;
+use FreshTack\Core\Fastening\TorqueTightening;
+use FreshTack\Core\Fastening\Turns;
+use FreshTack\Core\Fastening\TurnsAfterContact;
+use FreshTack\Core\Fluid\DipstickBand;
+use FreshTack\Core\Fluid\DipstickSpec;
+use FreshTack\Core\Order\Level;
+use FreshTack\Core\Quantity\Minutes;
+use FreshTack\Core\Quantity\Torque;
+use FreshTack\Core\Quantity\TorqueUnit;
+use FreshTack\Core\Quantity\Volume;
+use FreshTack\Core\Reading\Cursor;
+use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Core\SpecBook\ValueReader;
+
+/** Reads the steps, the tightening figures and the dipsticks back from a frozen work order. */
+final readonly class BenchPlanReader
+{
+    /** @throws InvalidDocument if the document is no work order of ours */
+    public static function read(mixed $document): BenchPlan
+    {
+        $cursor = Cursor::over($document);
+        $labels = $levels = $capacities = [];
+        foreach ($cursor->at('engines')->list() as $engine) {
+            $position = $engine->at('position')->string();
+            $labels[$position] = $engine->at('label')->string();
+            $levels[$position] = $engine->at('level')->isNull() ? null : self::level($engine->at('level'));
+            if (!$engine->at('oil')->isNull()) {
+                $capacities[$position] = ValueReader::volume($engine->at('oil')->at('capacity'))?->millilitresUp() ?? 0;
+            }
+        }
+        $steps = array_merge(...array_map(static fn (Cursor $operation): array => self::steps($operation, $levels), $cursor->at('operations')->list()));
+        $cursor->flaws->throwIfAny();
+
+        return new BenchPlan($steps, $labels, $capacities);
+    }
+
+    /**
+     * @param array<string, Level|null> $levels
+     *
+     * @return list<BenchStep>
+     */
+    private static function steps(Cursor $operation, array $levels): array
+    {
+        $position = $operation->at('position')->optionalString();
+        $label = $operation->at('label')->string();
+        $title = $operation->at('title')->string();
+
+        return array_map(static fn (Cursor $step): BenchStep => new BenchStep(
+            $step->at('id')->string(),
+            $position,
+            $label,
+            $title,
+            $step->at('entry')->string(),
+            $step->at('must')->bool(),
+            $step->at('event')->optionalString(),
+            $step->at('tightening')->isNull() ? null : $step->at('tightening')->attempt(self::tightening(...)),
+            $levels[$position ?? ''] ?? null,
+        ), $operation->at('steps')->list());
+    }
+
+    /** @throws \FreshTack\Core\ExpectedError if a figure is unusable */
+    private static function tightening(Cursor $at): Tightening
+    {
+        if ('turns_after_contact' === $at->at('kind')->raw()) {
+            return TurnsAfterContact::of(Turns::of($at->at('min')->string()), Turns::of($at->at('max')->string()));
+        }
+        $unit = TorqueUnit::of($at->at('unit')->string());
+        $figure = static fn (string $key): Torque => Torque::of($at->at($key)->string(), $unit);
+
+        return TorqueTightening::of($figure('min'), $figure('nominal'), $figure('max'), $at->at('thread')->enum(ThreadState::class));
+    }
+
+    private static function level(Cursor $level): ?Level
+    {
+        $volume = static fn (string $key): ?Volume => ValueReader::volume($level->at($key));
+        $minutes = static fn (string $key): Minutes => Minutes::of($level->at($key)->int(0, 2880));
+        [$span, $most, $step] = [$volume('span'), $volume('topUpMax'), $volume('roundTo')];
+
+        return $level->attempt(static fn (Cursor $at): ?Level => null === $span || null === $most || null === $step ? null : new Level(
+            new DipstickSpec($span, DipstickBand::of($at->at('band')->at('low')->string(), $at->at('band')->at('high')->string()), $most, $step),
+            $minutes('restAfterRunMin'),
+            $minutes('restAfterPourMin'),
+        ));
+    }
+}

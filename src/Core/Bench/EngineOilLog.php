@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Bench;
+
+use FreshTack\Core\Fluid\LevelAdvice;
+use FreshTack\Core\Quantity\Volume;
+
+/** What the entries so far say of one engine's oil. */
+final readonly class EngineOilLog
+{
+    /**
+     * @param bool             $hasRun      since the fill
+     * @param 'run'|'pour'     $lastEvent   from which a rest counts
+     * @param LevelAdvice|null $advice      of the last reading since the last pour or run
+     * @param string|null      $lastReading as entered
+     */
+    public function __construct(
+        public Volume $poured,
+        public Volume $takenOut,
+        public bool $hasRun,
+        public string $lastEvent,
+        public ?\DateTimeImmutable $eventAt,
+        public ?LevelAdvice $advice,
+        public ?string $lastReading,
+    ) {
+    }
+
+    public static function empty(): self
+    {
+        return new self(Volume::nothing(), Volume::nothing(), false, 'run', null, null, null);
+    }
+
+    public function withPour(Volume $volume, bool $isFill, \DateTimeImmutable $at): self
+    {
+        return new self($this->poured->plus($volume), $this->takenOut, !$isFill && $this->hasRun, 'pour', $at, null, $this->lastReading);
+    }
+
+    public function withTakenOut(Volume $volume, \DateTimeImmutable $at): self
+    {
+        return new self($this->poured, $this->takenOut->plus($volume), $this->hasRun, 'pour', $at, null, $this->lastReading);
+    }
+
+    /** A run only counts once there is new oil to be run. */
+    public function withRun(\DateTimeImmutable $at): self
+    {
+        return new self($this->poured, $this->takenOut, $this->poured->millilitresUp() > 0, 'run', $at, null, $this->lastReading);
+    }
+
+    public function withReading(string $reading, LevelAdvice $advice): self
+    {
+        return new self($this->poured, $this->takenOut, $this->hasRun, $this->lastEvent, $this->eventAt, $advice, $reading);
+    }
+
+    public function inEngineMl(): int
+    {
+        return $this->poured->millilitresUp() - $this->takenOut->millilitresUp();
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Bench;
+
+use FreshTack\Core\ExpectedError;
+use FreshTack\Core\Finding\Observation;
+
+final class InvalidEntry extends \DomainException implements ExpectedError
+{
+    private function __construct(private readonly string $errorKey, string $message)
+    {
+        parent::__construct($message);
+    }
+
+    public static function unknownStep(string $id): self
+    {
+        return new self('bench.unknown_step', \sprintf('This order has no step "%s".', $id));
+    }
+
+    public static function wrongKind(string $kind, string $asked): self
+    {
+        return new self('bench.wrong_kind', \sprintf('This step asks for "%s", not for "%s".', $asked, $kind));
+    }
+
+    public static function stopped(Observation $finding): self
+    {
+        return new self('bench.stopped', \sprintf('The work is stopped: %s. It goes on once the service writer or the manager has written down a decision.', lcfirst($finding->meaning())));
+    }
+
+    public static function nothingToDecide(): self
+    {
+        return new self('bench.nothing_to_decide', 'Nothing is stopped on this order, so there is nothing to decide.');
+    }
+
+    public static function topUpUnsettled(int $waitMin): self
+    {
+        return new self('bench.top_up_unsettled', \sprintf('No oil goes in on an unsettled reading. Wait %d min, read again and enter that reading first.', $waitMin));
+    }
+
+    public static function topUpUnasked(): self
+    {
+        return new self('bench.top_up_unasked', 'The last settled reading does not ask for oil. Read again if you doubt it.');
+    }
+
+    public static function topUpTooLarge(string $most): self
+    {
+        return new self('bench.top_up_too_large', \sprintf('The largest single top-up of this engine is %s. Pour that, rest, and read again.', $most));
+    }
+
+    public static function takeOutUnasked(): self
+    {
+        return new self('bench.take_out_unasked', 'The last settled reading does not ask for oil to be taken out. Read again if you doubt it.');
+    }
+
+    public static function notRunYet(): self
+    {
+        return new self('bench.not_run_yet', 'The engine has not run since it was filled: this reading would be too high. Run it, let it rest, then read.');
+    }
+
+    public static function countsDiffer(int $in, int $out): self
+    {
+        return new self('bench.counts_differ', \sprintf('%d went in and %d came out. Find the difference before anything is covered.', $in, $out));
+    }
+
+    public static function unknownEntry(string $uuid): self
+    {
+        return new self('bench.unknown_entry', \sprintf('There is no entry %s to correct.', $uuid));
+    }
+
+    public static function otherStep(): self
+    {
+        return new self('bench.other_step', 'A correction must belong to the same step as the entry it corrects.');
+    }
+
+    public static function partDiffers(string $found, string $asked): self
+    {
+        return new self('bench.part_differs', \sprintf('%s is not the part of this serial number: %s. Put it back and fetch the right one.', $found, $asked));
+    }
+
+    public function errorKey(): string
+    {
+        return $this->errorKey;
+    }
+}

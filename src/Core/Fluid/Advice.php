@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Fluid;
+
+enum Advice: string
+{
+    case Wait = 'wait';
+    case Add = 'add';
+    case Run = 'run';
+    case Ok = 'ok';
+    case TakeOut = 'takeOut';
+    case Investigate = 'investigate';
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Fluid;
+
+use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
+
+/**
+ * What a dipstick reading means and what to do next. An unsettled reading never leads to oil being added or taken
+ * out; nothing is ever added beyond the target at face value, nor more at once than the sheet's largest top-up.
+ */
+final readonly class LevelAdvisor
+{
+    public function advise(LevelQuestion $question, DipstickSpec $dipstick): LevelAdvice
+    {
+        $missing = $question->restRequired->count - $question->rest->count;
+        if ($missing > 0) {
+            return new LevelAdvice(Advice::Wait, $missing, 0, \sprintf('The oil has rested %d of %d min: this reading does not count yet.', $question->rest->count, $question->restRequired->count));
+        }
+        if ($question->reading->isAboveTopMark()) {
+            return $this->above($question, $dipstick);
+        }
+        if ($question->reading->fraction->isLessThan($dipstick->band->low)) {
+            return $this->below($question, $dipstick);
+        }
+
+        return $question->hasRun
+            ? new LevelAdvice(Advice::Ok, 0, 0, $this->whereAbove($question, $dipstick))
+            : new LevelAdvice(Advice::Run, 0, 0, 'The filter and the passages are still empty: run the engine, then rest and read again.');
+    }
+
+    private function whereAbove(LevelQuestion $question, DipstickSpec $dipstick): string
+    {
+        return $question->reading->fraction->isGreaterThan($dipstick->band->high)
+            ? 'Above the target band but not above the top mark: leave it.'
+            : 'Settled and within the target band.';
+    }
+
+    private function above(LevelQuestion $question, DipstickSpec $dipstick): LevelAdvice
+    {
+        if ($question->onArrival) {
+            return new LevelAdvice(Advice::Investigate, 0, 0, 'Above the top mark on arrival: fuel or water in the oil, or an earlier overfill. Find out which before going on.');
+        }
+        $excess = $this->millilitres($question->reading->fraction->minus($dipstick->band->middle()), $dipstick);
+
+        $amount = $this->rounded($excess, $dipstick);
+
+        return new LevelAdvice(Advice::TakeOut, 0, $amount > 0 ? $amount : $excess, 'Above the top mark: take out down to the middle of the target band, rest and read again.');
+    }
+
+    private function below(LevelQuestion $question, DipstickSpec $dipstick): LevelAdvice
+    {
+        $target = $question->hasRun ? $dipstick->band->middle() : $dipstick->band->low;
+        $lacking = $this->millilitres($target->minus($question->reading->fraction), $dipstick);
+        $amount = $this->rounded(min($lacking, $dipstick->topUpMax->millilitresDown()), $dipstick);
+        if (0 === $amount) {
+            return new LevelAdvice($question->hasRun ? Advice::Ok : Advice::Run, 0, 0, \sprintf('Only %d ml are lacking, less than the smallest step of %d ml.', $lacking, $dipstick->roundTo->millilitresUp()));
+        }
+        $to = $question->hasRun ? 'the middle of the target band' : 'the low edge of the target band, since the engine has not run yet';
+
+        return new LevelAdvice(Advice::Add, 0, $amount, \sprintf('%d ml are lacking to %s; pour %d ml, rest and read again.', $lacking, $to, $amount));
+    }
+
+    private function millilitres(BigDecimal $share, DipstickSpec $dipstick): int
+    {
+        return $share->multipliedBy($dipstick->span->millilitresDown())->toScale(0, RoundingMode::Floor)->toInt();
+    }
+
+    private function rounded(int $millilitres, DipstickSpec $dipstick): int
+    {
+        $step = max(1, $dipstick->roundTo->millilitresUp());
+
+        return intdiv($millilitres, $step) * $step;
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Order;
+
+use FreshTack\Core\Fluid\GradeChoice;
+use FreshTack\Core\Quantity\Volume;
+
+/** Which oil one engine takes, and how much. */
+final readonly class EngineOil
+{
+    public function __construct(
+        public GradeChoice $choice,
+        public string $performanceClass,
+        public bool $withFilter,
+        public Volume $capacity,
+        public Volume $firstPour,
+        public string $capacityWhy,
+    ) {
+    }
+
+    public function key(): string
+    {
+        return $this->choice->range->grade.'|'.$this->performanceClass;
+    }
+}

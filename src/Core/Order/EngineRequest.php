@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Order;
+
+use FreshTack\Core\Quantity\EngineHours;
+use FreshTack\Core\SpecBook\SpecSheet;
+use FreshTack\Core\SpecBook\Task;
+
+final readonly class EngineRequest
+{
+    /**
+     * @param EngineHours|null $hours null: no meter
+     * @param list<PickedTask> $tasks
+     */
+    public function __construct(
+        public Position $position,
+        public string $model,
+        public string $serial,
+        public ?EngineHours $hours,
+        public ?Arrival $arrival,
+        public array $tasks,
+        public SpecSheet $sheet,
+    ) {
+    }
+
+    public function picked(Task $task): ?PickedTask
+    {
+        foreach ($this->tasks as $picked) {
+            if ($task === $picked->task) {
+                return $picked;
+            }
+        }
+
+        return null;
+    }
+}

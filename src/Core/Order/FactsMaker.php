@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Order;
+
+use FreshTack\Core\Fluid\Advice;
+use FreshTack\Core\Fluid\DipstickSpec;
+use FreshTack\Core\Fluid\LevelAdvice;
+use FreshTack\Core\Fluid\LevelAdvisor;
+use FreshTack\Core\Fluid\LevelQuestion;
+use FreshTack\Core\Procedure\EngineFacts;
+use FreshTack\Core\Procedure\Figure;
+use FreshTack\Core\Quantity\Volume;
+use FreshTack\Core\SpecBook\SheetField;
+use FreshTack\Core\SpecBook\SheetValue;
+use FreshTack\Core\SpecBook\Task;
+
+/** Works out what an order knows beyond the sheet: oil, capacity, first pour, method, the meaning of the level on arrival. */
+final readonly class FactsMaker
+{
+    public function __construct(private OrderRequest $request, private LevelAdvisor $advisor = new LevelAdvisor())
+    {
+    }
+
+    /** @param list<PickedTask> $ready */
+    public function of(EngineRequest $engine, array $ready): EngineFacts
+    {
+        $method = $this->drainMethod($engine);
+        $filter = $this->withFilter($ready) ? 'yes' : 'no';
+        $figures = [
+            new Figure('order.place', 'place', $this->request->place->label(), null, 'check-in'),
+            new Figure('order.air', 'air until the next service', $this->request->air->text(), null, 'check-in'),
+            new Figure('order.warm', 'drained warm', $this->request->policy->drainWarm ? 'yes' : 'no', null, 'shop policy'),
+            new Figure('order.filter', 'filter changed', $filter, null, 'tasks picked'),
+            ...(null === $method ? [] : [new Figure('order.drainMethod', 'drained by', $method, null, 'sheet and place')]),
+            ...(null === $engine->arrival ? [] : [new Figure('order.arrival', 'level on arrival', $engine->arrival->reading->text(), null, 'check-in')]),
+            ...$this->oilFigures($engine, $ready),
+        ];
+        $raw = ['order.place' => $this->request->place->value, 'order.warm' => $this->request->policy->drainWarm ? 'yes' : 'no', 'order.filter' => $filter];
+
+        return new EngineFacts($engine->sheet, array_column(array_map(static fn (Figure $figure): array => [$figure->path, $figure], $figures), 1, 0), $raw);
+    }
+
+    /**
+     * @param list<PickedTask> $ready
+     *
+     * @return list<Figure>
+     */
+    private function oilFigures(EngineRequest $engine, array $ready): array
+    {
+        $capacity = $engine->sheet->value($this->capacityField($ready));
+        $oil = $this->oil($engine, $ready);
+        $grade = $engine->sheet->grades()?->choose($this->request->air, $this->request->policy->prefersGrades);
+
+        return [
+            ...(null === $capacity ? [] : [$this->capacityFigure($capacity)]),
+            ...(null === $grade ? [] : [new Figure('order.grade', 'oil grade', $grade->range->grade, $grade->why($this->request->air), $engine->sheet->value(SheetField::Grades)?->source->text() ?? '')]),
+            ...(null === $oil ? [] : [
+                new Figure('order.oil', 'engine oil', $oil->choice->range->grade.', class '.$oil->performanceClass, null, $oil->choice->why($this->request->air)),
+                new Figure('order.firstPour', 'first pour', $oil->firstPour->inBothUnits(), \sprintf('of %s in all', $oil->capacity->inBothUnits()), \sprintf('%d %% of the capacity (shop policy), rounded down', $this->request->policy->firstPourPercent)),
+            ]),
+        ];
+    }
+
+    private function capacityFigure(SheetValue $capacity): Figure
+    {
+        return new Figure('order.capacity', $capacity->field->label(), $capacity->figure(), null, $capacity->source->text());
+    }
+
+    /** @param list<PickedTask> $ready */
+    public function oil(EngineRequest $engine, array $ready): ?EngineOil
+    {
+        $field = $this->capacityField($ready);
+        $capacity = $engine->sheet->volume($field);
+        $class = $engine->sheet->text(SheetField::PerformanceClass);
+        $grade = $engine->sheet->grades()?->choose($this->request->air, $this->request->policy->prefersGrades);
+        if (null === $capacity || null === $grade || null === $class) {
+            return null;
+        }
+        $why = \sprintf('%s: %s.', ucfirst($field->label()), $engine->sheet->value($field)?->source->text() ?? '');
+
+        return new EngineOil($grade, $class, SheetField::CapacityWithFilter === $field, $capacity, $this->firstPour($engine, $capacity), $why);
+    }
+
+    /** The policy's share of the capacity, less what extraction leaves behind, rounded down to the step of the jug. */
+    private function firstPour(EngineRequest $engine, Volume $capacity): Volume
+    {
+        $left = 'extraction' === $this->drainMethod($engine) ? $engine->sheet->volume(SheetField::LeftByExtraction)?->millilitresUp() ?? 0 : 0;
+        $step = max(1, $this->request->policy->roundTo->millilitresUp());
+        $share = intdiv($capacity->millilitresDown() * $this->request->policy->firstPourPercent, 100) - $left;
+
+        return Volume::whole(max(0, intdiv($share, $step) * $step));
+    }
+
+    /** @param list<PickedTask> $ready */
+    private function capacityField(array $ready): SheetField
+    {
+        return $this->withFilter($ready) ? SheetField::CapacityWithFilter : SheetField::CapacityWithoutFilter;
+    }
+
+    /** @param list<PickedTask> $ready */
+    private function withFilter(array $ready): bool
+    {
+        return [] !== array_filter($ready, static fn (PickedTask $picked): bool => Task::OilFilter === $picked->task);
+    }
+
+    private function drainMethod(EngineRequest $engine): ?string
+    {
+        $kind = $engine->sheet->text(SheetField::DrainKind);
+
+        return Place::Afloat === $this->request->place && null !== $kind ? 'extraction' : $kind;
+    }
+
+    public function isStuckAfloat(EngineRequest $engine): bool
+    {
+        return Place::Afloat === $this->request->place && 'extraction' !== $engine->sheet->text(SheetField::DrainKind) && true !== $engine->sheet->flag(SheetField::DrainExtractionAllowed);
+    }
+
+    public function level(EngineRequest $engine): ?Level
+    {
+        $span = $engine->sheet->volume(SheetField::DipstickSpan);
+        $band = $engine->sheet->band();
+        $most = $engine->sheet->volume(SheetField::LargestTopUp);
+        $afterRun = $engine->sheet->minutes(SheetField::RestAfterRun);
+        $afterPour = $engine->sheet->minutes(SheetField::RestAfterPour);
+
+        return null === $span || null === $band || null === $most || null === $afterRun || null === $afterPour
+            ? null
+            : new Level(new DipstickSpec($span, $band, $most, $this->request->policy->roundTo), $afterRun, $afterPour);
+    }
+
+    public function arrivalAdvice(EngineRequest $engine): ?LevelAdvice
+    {
+        $level = $this->level($engine);
+
+        return null === $level || null === $engine->arrival
+            ? null
+            : $this->advisor->advise(new LevelQuestion($engine->arrival->reading, true, false, $engine->arrival->rest, $level->restAfterRun), $level->dipstick);
+    }
+
+    public function isArrivalUndecided(EngineRequest $engine): bool
+    {
+        return null === $engine->arrival?->decision && Advice::Investigate === $this->arrivalAdvice($engine)?->advice;
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Order;
+
+use FreshTack\Core\Quantity\Volume;
+
+/** The schools of the shop that bear on an order. A sheet's own word always goes before them. */
+final readonly class OrderPolicy
+{
+    /**
+     * @param int          $firstPourPercent share of the capacity that is poured before the first reading
+     * @param Volume       $roundTo          the step of the jug
+     * @param list<string> $prefersGrades    the most liked first
+     */
+    public function __construct(public int $firstPourPercent, public Volume $reservePerEngine, public Volume $roundTo, public array $prefersGrades, public bool $drainWarm)
+    {
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Order;
+
+use FreshTack\Core\Fluid\AirRange;
+use FreshTack\Core\Parts\PartsShelf;
+use FreshTack\Core\Procedure\Procedure;
+
+/** All that an order is made of: nothing is looked up while it is built. */
+final readonly class OrderRequest
+{
+    /**
+     * @param list<ShelfOil>                $shelf
+     * @param non-empty-list<EngineRequest> $engines
+     * @param list<Procedure>               $procedures
+     */
+    public function __construct(
+        public string $number,
+        public \DateTimeImmutable $day,
+        public Place $place,
+        public AirRange $air,
+        public OrderPolicy $policy,
+        public array $shelf,
+        public PartsShelf $parts,
+        public array $engines,
+        public array $procedures,
+    ) {
+    }
+}

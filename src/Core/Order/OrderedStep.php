@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Order;
+
+use FreshTack\Core\Fastening\Tightening;
+use FreshTack\Core\Procedure\Figure;
+
+/** One step as the technician sees it, every slot filled. */
+final readonly class OrderedStep
+{
+    /**
+     * @param string          $id    position, operation and step: the same request gives the same ids
+     * @param string          $entry tick, oil_appearance, leaks, tell_tale, poured, level, first_level, torque, turns, count
+     * @param string|null     $event `run` when the engine has run once this is done, `pour` when oil has gone in
+     * @param list<string>    $uses  paths of the sheet's values that it used
+     */
+    public function __construct(
+        public string $id,
+        public string $text,
+        public ?Figure $figure,
+        public ?string $beside,
+        public ?string $check,
+        public ?string $slip,
+        public string $entry,
+        public bool $must,
+        public ?Tightening $tightening,
+        public ?string $event,
+        public array $uses,
+    ) {
+    }
+}

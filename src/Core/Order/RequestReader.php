@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Order;
+
+use FreshTack\Core\Fluid\AirRange;
+use FreshTack\Core\Fluid\Container;
+use FreshTack\Core\Fluid\DipstickReading;
+use FreshTack\Core\Parts\PartsShelf;
+use FreshTack\Core\Parts\ShelfPart;
+use FreshTack\Core\Procedure\ProcedureReader;
+use FreshTack\Core\Quantity\EngineHours;
+use FreshTack\Core\Quantity\Minutes;
+use FreshTack\Core\Quantity\Temperature;
+use FreshTack\Core\Quantity\Volume;
+use FreshTack\Core\Reading\Cursor;
+use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Core\SpecBook\SheetReader;
+use FreshTack\Core\SpecBook\Task;
+use FreshTack\Core\SpecBook\ValueReader;
+
+/** Reads a decoded order request (docs/formats/order-request.schema.json) with its sheets and procedures embedded. */
+final readonly class RequestReader
+{
+    public const FORMAT = 'fresh-tack/order-request/1';
+
+    /** @throws InvalidDocument with every flaw and where it stands */
+    public static function read(mixed $document): OrderRequest
+    {
+        $cursor = Cursor::over($document);
+        $cursor->knowsOnly('format', 'order', 'day', 'place', 'air', 'policy', 'shelf', 'catalogue', 'engines', 'procedures');
+        if (self::FORMAT !== $cursor->at('format')->raw()) {
+            $cursor->at('format')->flaw('This must be "'.self::FORMAT.'".');
+        }
+        $air = self::air($cursor->at('air'));
+        $policy = self::policy($cursor->at('policy'));
+        $shelf = array_filter(array_map(self::oil(...), $cursor->at('shelf')->list(0, 200)));
+        $parts = PartsShelf::of(...array_map(self::part(...), $cursor->at('catalogue')->list(0, 10_000)));
+        $engines = array_map(self::engine(...), $cursor->at('engines')->list(1, 5));
+        self::checkPositions($engines, $cursor->at('engines'));
+        $procedures = array_map(ProcedureReader::at(...), $cursor->at('procedures')->list(1, 100));
+        $head = [$cursor->at('order')->string(20), $cursor->at('day')->day(), $cursor->at('place')->enum(Place::class)];
+        $cursor->flaws->throwIfAny();
+
+        return null === $air || null === $policy || [] === $engines
+            ? throw InvalidDocument::at('', 'This request can\'t be read.')
+            : new OrderRequest($head[0], $head[1], $head[2], $air, $policy, array_values($shelf), $parts, $engines, $procedures);
+    }
+
+    public static function air(Cursor $air): ?AirRange
+    {
+        $coldest = $air->at('coldest')->int(-60, 60);
+        $warmest = $air->at('warmest')->int(-60, 60);
+
+        return $air->attempt(static fn (): AirRange => AirRange::of(Temperature::ofCelsius($coldest), Temperature::ofCelsius($warmest)));
+    }
+
+    private static function policy(Cursor $policy): ?OrderPolicy
+    {
+        $reserve = ValueReader::volume($policy->at('reservePerEngine'));
+        $roundTo = ValueReader::volume($policy->at('roundTo'));
+        $percent = $policy->at('firstPourPercent')->int(1, 100);
+        $prefers = $policy->at('prefersGrades')->strings();
+        $warm = $policy->at('drainWarm')->bool();
+
+        return null === $reserve || null === $roundTo ? null : new OrderPolicy($percent, $reserve, $roundTo, $prefers, $warm);
+    }
+
+    private static function oil(Cursor $oil): ?ShelfOil
+    {
+        $size = ValueReader::volume($oil->at('size'));
+        $opened = $oil->at('opened')->isNull() ? null : ValueReader::volume($oil->at('opened'));
+        $price = $oil->at('priceMinor')->int(0, 100_000_000);
+        $stock = $oil->at('inStock')->optionalInt(0, 100_000);
+        $id = $oil->at('id')->string(60);
+        $names = [$oil->at('product')->string(80), $oil->at('grade')->string(20), $oil->at('performanceClass')->string(40)];
+
+        return null === $size ? null : new ShelfOil($names[0], $names[1], $names[2], new Container($id, $size, $price, $stock, $opened));
+    }
+
+    private static function part(Cursor $part): ShelfPart
+    {
+        return new ShelfPart($part->at('number')->string(40), $part->at('description')->string(120), $part->at('bin')->string(20), $part->at('inStock')->int(0, 1_000_000));
+    }
+
+    private static function engine(Cursor $engine): EngineRequest
+    {
+        $engine->knowsOnly('position', 'model', 'serial', 'hours', 'arrival', 'tasks', 'sheet');
+        $hours = $engine->at('hours')->optionalString(12);
+
+        return new EngineRequest(
+            $engine->at('position')->enum(Position::class),
+            $engine->at('model')->string(20),
+            $engine->at('serial')->string(30),
+            null === $hours ? null : $engine->at('hours')->attempt(static fn (): EngineHours => EngineHours::of($hours)),
+            $engine->at('arrival')->isNull() ? null : self::arrival($engine->at('arrival')),
+            array_map(self::task(...), $engine->at('tasks')->list(0, 40)),
+            SheetReader::at($engine->at('sheet')),
+        );
+    }
+
+    public static function arrival(Cursor $arrival): ?Arrival
+    {
+        $arrival->knowsOnly('reading', 'restMin', 'decision');
+        $reading = $arrival->at('reading')->string(10);
+        $decision = $arrival->at('decision')->optionalString(500);
+        $read = '' === $reading ? null : $arrival->at('reading')->attempt(static fn (): DipstickReading => DipstickReading::of($reading));
+        $restMin = $arrival->at('restMin')->int(0, 100_000);
+        $rest = $arrival->at('restMin')->attempt(static fn (): Minutes => Minutes::of($restMin));
+
+        return null === $read || null === $rest ? null : new Arrival($read, $rest, $decision);
+    }
+
+    private static function task(Cursor $task): PickedTask
+    {
+        $task->knowsOnly('task', 'reason');
+
+        return new PickedTask($task->at('task')->enum(Task::class), $task->at('reason')->string(400));
+    }
+
+    /** @param list<EngineRequest> $engines */
+    private static function checkPositions(array $engines, Cursor $at): void
+    {
+        $positions = array_map(static fn (EngineRequest $engine): string => $engine->position->value, $engines);
+        if (\count($positions) !== \count(array_unique($positions))) {
+            $at->flaw('Two engines can\'t hang in the same position.');
+        }
+    }
+}

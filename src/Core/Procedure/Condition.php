@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Procedure;
+
+/** A yes-or-no question to the facts of one engine in one order: equals, in, exists, and, or; nothing else. */
+final readonly class Condition
+{
+    /**
+     * @param 'always'|'equals'|'exists'|'and'|'or' $kind
+     * @param list<string>                          $values
+     * @param list<self>                            $parts
+     */
+    private function __construct(private string $kind, private string $path, private array $values, private array $parts)
+    {
+    }
+
+    public static function always(): self
+    {
+        return new self('always', '', [], []);
+    }
+
+    public static function isOneOf(string $path, string ...$values): self
+    {
+        return new self('equals', $path, array_values($values), []);
+    }
+
+    public static function exists(string $path): self
+    {
+        return new self('exists', $path, [], []);
+    }
+
+    public static function all(self ...$parts): self
+    {
+        return new self('and', '', [], array_values($parts));
+    }
+
+    public static function any(self ...$parts): self
+    {
+        return new self('or', '', [], array_values($parts));
+    }
+
+    public function holds(EngineFacts $facts): bool
+    {
+        return match ($this->kind) {
+            'always' => true,
+            'equals' => \in_array($facts->raw($this->path), $this->values, true),
+            'exists' => null !== $facts->raw($this->path),
+            'and' => [] === array_filter($this->parts, static fn (self $part): bool => !$part->holds($facts)),
+            'or' => [] !== array_filter($this->parts, static fn (self $part): bool => $part->holds($facts)),
+        };
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Procedure;
+
+use FreshTack\Core\SpecBook\Task;
+
+/** How a task is done, as data; without a task: what belongs to every visit. */
+final readonly class Procedure
+{
+    /**
+     * @param list<string>    $needs      values without which it can't even be chosen how to do it
+     * @param list<Operation> $operations
+     */
+    public function __construct(public string $id, public ?Task $task, public string $aloud, public array $needs, public array $operations)
+    {
+    }
+
+    /** @return list<Operation> those that these facts call for */
+    public function operationsFor(EngineFacts $facts): array
+    {
+        return array_values(array_filter($this->operations, static fn (Operation $operation): bool => $operation->when->holds($facts)));
+    }
+
+    /** @return list<string> paths that this procedure needs and that nothing answers, each once */
+    public function holes(EngineFacts $facts): array
+    {
+        $needs = [...$this->needs, ...array_merge(...array_map(static fn (Operation $operation): array => $operation->needs(), $this->operationsFor($facts)))];
+
+        return array_values(array_unique(array_filter($needs, static fn (string $path): bool => null === $facts->figure($path))));
+    }
+}

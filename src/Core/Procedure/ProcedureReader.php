@@ -1,0 +1,173 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Procedure;
+
+use FreshTack\Core\Plan\Effect;
+use FreshTack\Core\Quantity\Minutes;
+use FreshTack\Core\Reading\Cursor;
+use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Core\SpecBook\SheetField;
+use FreshTack\Core\SpecBook\Task;
+
+/** Reads a decoded procedure document (docs/formats/procedure.schema.json). */
+final readonly class ProcedureReader
+{
+    public const FORMAT = 'fresh-tack/procedure/1';
+    /** What an order works out for itself, beside the sheet's values. */
+    public const WORKED = ['order.capacity', 'order.firstPour', 'order.grade', 'order.oil', 'order.drainMethod', 'order.place', 'order.warm', 'order.filter', 'order.air', 'order.arrival'];
+
+    /** @throws InvalidDocument with every flaw and where it stands */
+    public static function read(mixed $document): Procedure
+    {
+        $cursor = Cursor::over($document);
+        $procedure = self::at($cursor);
+        $cursor->flaws->throwIfAny();
+
+        return $procedure;
+    }
+
+    public static function at(Cursor $cursor): Procedure
+    {
+        $cursor->knowsOnly('format', 'id', 'task', 'aloud', 'needs', 'operations');
+        if (self::FORMAT !== $cursor->at('format')->raw()) {
+            $cursor->at('format')->flaw('This must be "'.self::FORMAT.'".');
+        }
+
+        return new Procedure(
+            $cursor->at('id')->string(40),
+            $cursor->at('task')->isNull() ? null : $cursor->at('task')->enum(Task::class),
+            $cursor->at('aloud')->string(300),
+            array_map(self::path(...), $cursor->at('needs')->list()),
+            array_map(self::operation(...), $cursor->at('operations')->list(1, 60)),
+        );
+    }
+
+    private static function operation(Cursor $operation): Operation
+    {
+        $operation->knowsOnly('id', 'title', 'scope', 'phase', 'attendedMin', 'unattendedMin', 'unattendedFrom', 'when', 'openings', 'opens', 'closes', 'effects', 'parts', 'tools', 'cautions', 'why', 'steps');
+
+        return new Operation(
+            $operation->at('id')->string(40),
+            $operation->at('title')->string(80),
+            $operation->at('scope')->enum(Scope::class),
+            $operation->at('phase')->enum(Phase::class),
+            self::minutes($operation->at('attendedMin')),
+            $operation->at('unattendedMin')->isNull() ? Minutes::none() : self::minutes($operation->at('unattendedMin')),
+            $operation->at('unattendedFrom')->isNull() ? null : self::path($operation->at('unattendedFrom')),
+            $operation->at('when')->isNull() ? Condition::always() : self::condition($operation->at('when')),
+            $operation->at('openings')->strings(),
+            $operation->at('opens')->optionalString(40),
+            $operation->at('closes')->optionalString(40),
+            self::enums($operation->at('effects'), Effect::class),
+            array_map(self::part(...), self::optionalList($operation->at('parts'))),
+            array_map(self::tool(...), self::optionalList($operation->at('tools'))),
+            self::enums($operation->at('cautions'), Caution::class),
+            $operation->at('why')->string(400),
+            array_map(self::step(...), $operation->at('steps')->list(1, 40)),
+        );
+    }
+
+    /** @return list<Cursor> */
+    private static function optionalList(Cursor $list): array
+    {
+        return $list->isNull() ? [] : $list->list();
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum
+     *
+     * @return list<T>
+     */
+    private static function enums(Cursor $list, string $enum): array
+    {
+        return array_map(static fn (Cursor $entry): \BackedEnum => $entry->enum($enum), self::optionalList($list));
+    }
+
+    private static function minutes(Cursor $minutes): Minutes
+    {
+        $count = $minutes->int(0, 2880);
+
+        return $minutes->attempt(static fn (): Minutes => Minutes::of($count)) ?? Minutes::none();
+    }
+
+    private static function path(Cursor $path): string
+    {
+        $text = $path->string(60);
+        if ('' !== $text && null === SheetField::tryFrom($text) && !\in_array($text, self::WORKED, true)) {
+            $path->flaw(\sprintf('"%s" is neither a value of a sheet nor one that an order works out.', $text));
+        }
+
+        return $text;
+    }
+
+    private static function condition(Cursor $condition): Condition
+    {
+        $keys = $condition->keys();
+        $kind = $keys[0] ?? '';
+        $inner = $condition->at($kind);
+        if (1 !== \count($keys) || !\in_array($kind, ['equals', 'in', 'exists', 'and', 'or'], true)) {
+            $condition->flaw('A condition has exactly one of: equals, in, exists, and, or.');
+
+            return Condition::always();
+        }
+
+        return match ($kind) {
+            'equals' => Condition::isOneOf(self::path($inner->at(0)), $inner->at(1)->string(40)),
+            'in' => Condition::isOneOf(self::path($inner->at(0)), ...$inner->at(1)->strings()),
+            'exists' => Condition::exists(self::path($inner)),
+            'and' => Condition::all(...array_map(self::condition(...), $inner->list(1, 10))),
+            default => Condition::any(...array_map(self::condition(...), $inner->list(1, 10))),
+        };
+    }
+
+    private static function part(Cursor $part): PartUse
+    {
+        $part->knowsOnly('field', 'singleUse');
+
+        return new PartUse(self::path($part->at('field')), $part->at('singleUse')->bool());
+    }
+
+    private static function tool(Cursor $tool): ToolNeed
+    {
+        $tool->knowsOnly('name', 'size');
+
+        return new ToolNeed($tool->at('name')->string(80), $tool->at('size')->isNull() ? null : self::path($tool->at('size')));
+    }
+
+    private static function step(Cursor $step): Step
+    {
+        $step->knowsOnly('id', 'text', 'figure', 'beside', 'check', 'slip', 'entry', 'must');
+
+        return new Step(
+            $step->at('id')->string(40),
+            self::template($step->at('text')),
+            $step->at('figure')->isNull() ? null : self::path($step->at('figure')),
+            self::optionalTemplate($step->at('beside')),
+            self::optionalTemplate($step->at('check')),
+            self::optionalTemplate($step->at('slip')),
+            $step->at('entry')->isNull() ? StepEntry::Tick : $step->at('entry')->enum(StepEntry::class),
+            !$step->at('must')->isNull() && $step->at('must')->bool(),
+        );
+    }
+
+    private static function optionalTemplate(Cursor $text): ?Template
+    {
+        return $text->isNull() ? null : self::template($text);
+    }
+
+    private static function template(Cursor $text): Template
+    {
+        $template = new Template($text->string(400));
+        foreach ($template->slots() as $slot) {
+            if (null === SheetField::tryFrom($slot) && !\in_array($slot, self::WORKED, true)) {
+                $text->flaw(\sprintf('The slot {%s} is neither a value of a sheet nor one that an order works out.', $slot));
+            }
+        }
+
+        return $template;
+    }
+}

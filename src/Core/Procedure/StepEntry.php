@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Procedure;
+
+/** What the bench asks for at a step. `Tightening` becomes torque or turns by what the sheet says. */
+enum StepEntry: string
+{
+    case Tick = 'tick';
+    case OilAppearance = 'oil_appearance';
+    case Leaks = 'leaks';
+    case TellTale = 'tell_tale';
+    case Poured = 'poured';
+    case Level = 'level';
+    case FirstLevel = 'first_level';
+    case Tightening = 'tightening';
+    case Count = 'count';
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Quantity;
+
+enum LengthUnit: string
+{
+    case Millimetre = 'mm';
+    case Inch = 'in';
+
+    /** @throws InvalidQuantity if the code is none of ours */
+    public static function of(string $code): self
+    {
+        return self::tryFrom($code) ?? throw InvalidQuantity::unknownUnit($code, ...array_column(self::cases(), 'value'));
+    }
+}

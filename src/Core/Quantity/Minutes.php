@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Quantity;
+
+final readonly class Minutes
+{
+    private function __construct(public int $count)
+    {
+    }
+
+    /** @throws InvalidQuantity if the count is below zero */
+    public static function of(int $count): self
+    {
+        return $count >= 0 ? new self($count) : throw InvalidQuantity::negative('A time', $count.' min');
+    }
+
+    public static function none(): self
+    {
+        return new self(0);
+    }
+
+    public function plus(self $other): self
+    {
+        return new self($this->count + $other->count);
+    }
+}

@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Reading;
+
+use FreshTack\Core\ExpectedError;
+
+/**
+ * A place in a decoded JSON document that knows its pointer. A wrong or missing value is noted in the shared
+ * `Flaws` and a harmless stand-in returned, so that one reading finds all errors; whoever reads must call
+ * `Flaws::throwIfAny()` before using what was read.
+ */
+final readonly class Cursor
+{
+    private function __construct(private mixed $value, public string $pointer, public Flaws $flaws)
+    {
+    }
+
+    public static function over(mixed $document): self
+    {
+        return new self($document, '', new Flaws());
+    }
+
+    public function at(string|int $key): self
+    {
+        $child = \is_array($this->value) ? ($this->value[$key] ?? null) : null;
+
+        return new self($child, $this->pointer.'/'.str_replace(['~', '/'], ['~0', '~1'], (string) $key), $this->flaws);
+    }
+
+    public function isNull(): bool
+    {
+        return null === $this->value;
+    }
+
+    public function has(string $key): bool
+    {
+        return \is_array($this->value) && \array_key_exists($key, $this->value);
+    }
+
+    public function raw(): mixed
+    {
+        return $this->value;
+    }
+
+    public function flaw(string $message): void
+    {
+        $this->flaws->add($this->pointer, $message);
+    }
+
+    public function string(int $most = 2000): string
+    {
+        if (\is_string($this->value) && '' !== trim($this->value)) {
+            if (mb_strlen($this->value) <= $most) {
+                return trim($this->value);
+            }
+            $this->flaw(\sprintf('At most %d characters, please.', $most));
+
+            return '';
+        }
+        $this->flaw($this->isNull() || '' === $this->value ? 'This is needed.' : 'This must be text.');
+
+        return '';
+    }
+
+    public function optionalString(int $most = 2000): ?string
+    {
+        return $this->isNull() || '' === $this->value ? null : $this->string($most);
+    }
+
+    public function int(int $least, int $most): int
+    {
+        if (\is_int($this->value) && $this->value >= $least && $this->value <= $most) {
+            return $this->value;
+        }
+        $this->flaw(\sprintf('This must be a whole number from %d to %d.', $least, $most));
+
+        return $least;
+    }
+
+    public function optionalInt(int $least, int $most): ?int
+    {
+        return $this->isNull() ? null : $this->int($least, $most);
+    }
+
+    public function bool(): bool
+    {
+        if (\is_bool($this->value)) {
+            return $this->value;
+        }
+        $this->flaw('This must be yes or no.');
+
+        return false;
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum
+     *
+     * @return T
+     */
+    public function enum(string $enum): \BackedEnum
+    {
+        $found = \is_string($this->value) ? $enum::tryFrom($this->value) : null;
+        if (null === $found) {
+            $this->flaw('This must be one of: '.implode(', ', array_column($enum::cases(), 'value')).'.');
+        }
+
+        return $found ?? $enum::cases()[0];
+    }
+
+    /** A calendar day written `YYYY-MM-DD`, at midnight UTC. */
+    public function day(): \DateTimeImmutable
+    {
+        $text = \is_string($this->value) ? $this->value : '';
+        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $text, new \DateTimeZone('UTC'));
+        if (false !== $day && $day->format('Y-m-d') === $text) {
+            return $day;
+        }
+        $this->flaw('This must be a day that exists, written YYYY-MM-DD.');
+
+        return new \DateTimeImmutable('@0');
+    }
+
+    /** @return list<self> */
+    public function list(int $least = 0, int $most = 1000): array
+    {
+        if (!\is_array($this->value) || !array_is_list($this->value)) {
+            $this->flaw('This must be a list.');
+
+            return [];
+        }
+        $count = \count($this->value);
+        if ($count < $least || $count > $most) {
+            $this->flaw(\sprintf('This list must have %d to %d entries; it has %d.', $least, $most, $count));
+        }
+
+        return array_map($this->at(...), array_keys($this->value));
+    }
+
+    /** @return list<string> */
+    public function strings(): array
+    {
+        return array_map(static fn (self $entry): string => $entry->string(), $this->isNull() ? [] : $this->list());
+    }
+
+    /** @return list<string> the keys of an object */
+    public function keys(): array
+    {
+        if (\is_array($this->value) && ([] === $this->value || !array_is_list($this->value))) {
+            return array_map(strval(...), array_keys($this->value));
+        }
+        $this->flaw('This must be an object.');
+
+        return [];
+    }
+
+    public function knowsOnly(string ...$keys): void
+    {
+        foreach (array_diff($this->keys(), $keys) as $unknown) {
+            $this->at($unknown)->flaw('Nothing of this name belongs here.');
+        }
+    }
+
+    /**
+     * Runs `$make`; an expected error becomes a flaw here and `null` comes back.
+     *
+     * @template T
+     *
+     * @param \Closure(self): T $make
+     *
+     * @return T|null
+     */
+    public function attempt(\Closure $make): mixed
+    {
+        try {
+            return $make($this);
+        } catch (ExpectedError $error) {
+            $this->flaw($error->getMessage());
+
+            return null;
+        }
+    }
+}

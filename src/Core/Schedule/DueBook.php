@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Schedule;
+
+use FreshTack\Core\Quantity\EngineHours;
+
+/**
+ * What is due, from hours and calendar, whichever comes first. Reaching a limit exactly counts as due. A task
+ * without a record is judged by its first limit, counted from the day in service and from 0 h; past that by more
+ * than the grace, or without a first limit, the answer is "no record": neither overdue nor fine.
+ */
+final readonly class DueBook
+{
+    public function __construct(private DuePolicy $policy)
+    {
+    }
+
+    public function assess(Interval $interval, ?LastDone $last, EngineNow $now): DueAssessment
+    {
+        $limit = null === $last ? $interval->first : $interval->every;
+        if (null === $limit) {
+            return new DueAssessment(DueState::NoRecord, null, null, null, null, null, null, null, false);
+        }
+        $start = $last ?? new LastDone($now->inService, EngineHours::zero());
+        $judged = $this->judge($limit, $start, $now, null === $last);
+
+        return null === $last && DueState::Overdue === $judged->state
+            ? new DueAssessment(DueState::NoRecord, null, $judged->dueDate, $judged->dueHoursTenths, $judged->daysLeft, $judged->hoursLeftTenths, null, null, true)
+            : $judged;
+    }
+
+    private function judge(Limit $limit, LastDone $start, EngineNow $now, bool $first): DueAssessment
+    {
+        $dueDate = $limit->dateFrom($start->on);
+        $dueHours = null === $limit->hours || null === $start->at ? null : $start->at->plus($limit->hours);
+        $daysLeft = null === $dueDate ? null : self::days($now->day, $dueDate);
+        $hoursLeft = null === $dueHours || null === $now->hours ? null : $now->hours->tenthsUntil($dueHours);
+        $byHours = $this->state($hoursLeft, $this->policy->windowHours->tenths, $this->policy->graceHours->tenths);
+        $byDate = $this->state($daysLeft, $this->policy->windowDays, $this->policy->graceDays);
+        $state = $byHours->weight() >= $byDate->weight() ? $byHours : $byDate;
+
+        return new DueAssessment(
+            $state,
+            DueState::NotDue === $state ? null : ($byHours === $state ? Limb::Hours : Limb::Calendar),
+            $dueDate,
+            $dueHours?->tenths,
+            $daysLeft,
+            $hoursLeft,
+            null === $hoursLeft ? null : self::share($hoursLeft, $limit->hours->tenths),
+            null === $daysLeft ? null : self::share($daysLeft, self::days($start->on, $dueDate)),
+            $first,
+        );
+    }
+
+    private function state(?int $left, int $window, int $grace): DueState
+    {
+        return match (true) {
+            null === $left => DueState::NotDue,
+            $left < -$grace => DueState::Overdue,
+            $left <= 0 => DueState::Due,
+            $left <= $window => DueState::Soon,
+            default => DueState::NotDue,
+        };
+    }
+
+    private static function share(int $left, int $whole): float
+    {
+        return 0 === $whole ? 1.0 : round(max(0, $whole - $left) / $whole, 4);
+    }
+
+    private static function days(\DateTimeImmutable $from, \DateTimeImmutable $to): int
+    {
+        return (int) $from->setTime(0, 0)->diff($to->setTime(0, 0))->format('%r%a');
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Schedule;
+
+/** When a task is due: once early in the engine's life (or not), and then again and again. */
+final readonly class Interval
+{
+    public function __construct(public ?Limit $first, public Limit $every)
+    {
+    }
+
+    public function text(): string
+    {
+        $every = 'every '.$this->every->text();
+
+        return null === $this->first ? $every : \sprintf('first at %s, then %s', $this->first->text(), $every);
+    }
+}

@@ -1,0 +1,218 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Exchange;
+
+use FreshTack\Core\Fastening\Tightening;
+use FreshTack\Core\Fastening\TorqueTightening;
+use FreshTack\Core\Fastening\TurnsAfterContact;
+use FreshTack\Core\Order\BlockedTask;
+use FreshTack\Core\Order\EngineOil;
+use FreshTack\Core\Order\EngineOrder;
+use FreshTack\Core\Order\Hole;
+use FreshTack\Core\Order\Level;
+use FreshTack\Core\Order\OrderedOperation;
+use FreshTack\Core\Order\OrderedStep;
+use FreshTack\Core\Order\PickedTask;
+use FreshTack\Core\Order\Position;
+use FreshTack\Core\Order\ToolLine;
+use FreshTack\Core\Order\WorkOrder;
+use FreshTack\Core\Parts\PartLine;
+use FreshTack\Core\Plan\Gate;
+use FreshTack\Core\Procedure\Caution;
+use FreshTack\Core\Procedure\Figure;
+use FreshTack\Core\Quantity\Volume;
+use FreshTack\Core\SpecBook\SheetField;
+use FreshTack\Core\SpecBook\SheetValue;
+
+/**
+ * A work order as the open document that is previewed, frozen, printed and carried to the bench
+ * (docs/formats/work-order.schema.json). Volumes carry exact millilitres and both units as text.
+ *
+ * @phpstan-type Doc array<string, mixed>
+ */
+final readonly class WorkOrderDocument
+{
+    public const FORMAT = 'fresh-tack/work-order/1';
+
+    /** @return Doc */
+    public static function of(WorkOrder $order): array
+    {
+        return [
+            'format' => self::FORMAT,
+            'order' => $order->request->number,
+            'day' => $order->request->day->format('Y-m-d'),
+            'place' => $order->request->place->label(),
+            'air' => $order->request->air->text(),
+            'engines' => array_map(self::engine(...), $order->engines),
+            'operations' => array_map(self::operation(...), $order->operations),
+            'oil' => array_map(OilDocument::of(...), $order->oil),
+            'parts' => array_map(self::part(...), $order->parts),
+            'tools' => array_map(self::tool(...), $order->tools),
+            'cautions' => array_map(self::caution(...), $order->cautions),
+            'labour' => ['handsOnMin' => $order->labour->handsOn->count, 'unattendedMin' => $order->labour->unattended->count, 'soldTenths' => $order->labour->soldTenths()],
+            'issuable' => $order->hasWork(),
+        ];
+    }
+
+    /** @return Doc */
+    private static function engine(EngineOrder $engine): array
+    {
+        $advice = $engine->arrivalAdvice;
+
+        return [
+            'position' => $engine->position->value,
+            'label' => $engine->position->label(),
+            'model' => $engine->request->model,
+            'serial' => $engine->request->serial,
+            'hours' => $engine->request->hours?->text(),
+            'sheet' => ['id' => $engine->sheet->id, 'revision' => $engine->sheet->revision],
+            'tasks' => array_map(static fn (PickedTask $picked): array => ['task' => $picked->task->value, 'title' => $picked->task->title(), 'why' => $picked->reason], $engine->tasks),
+            'blocked' => array_map(self::blocked(...), $engine->blocked),
+            'oil' => null === $engine->oil ? null : self::engineOil($engine, $engine->oil),
+            'arrival' => null === $engine->request->arrival ? null : [
+                'reading' => $engine->request->arrival->reading->text(),
+                'restMin' => $engine->request->arrival->rest->count,
+                'decision' => $engine->request->arrival->decision,
+                'advice' => null === $advice ? null : ['advice' => $advice->advice->value, 'waitMin' => $advice->waitMin, 'amountMl' => $advice->amountMl, 'reason' => $advice->reason],
+            ],
+            'level' => null === $engine->level ? null : self::level($engine->level),
+            'plate' => array_map(static fn (SheetValue $value): array => self::figure(new Figure($value->field->value, $value->field->label(), $value->figure(), $value->detail(), $value->source->text())), $engine->request->sheet->values()),
+        ];
+    }
+
+    /** @return Doc */
+    private static function blocked(BlockedTask $blocked): array
+    {
+        return [
+            'task' => $blocked->task->value,
+            'title' => $blocked->task->title(),
+            'reason' => $blocked->reason,
+            'remedy' => $blocked->remedy,
+            'holes' => array_map(static fn (string $path): array => ['path' => $path, 'label' => (new Hole($blocked->position, $path))->label()], $blocked->holes),
+        ];
+    }
+
+    /** @return Doc */
+    private static function engineOil(EngineOrder $engine, EngineOil $oil): array
+    {
+        $sheet = $engine->request->sheet;
+
+        return [
+            'grade' => $oil->choice->range->grade,
+            'performanceClass' => $oil->performanceClass,
+            'gradeWhy' => $engine->facts->figure('order.grade')->detail ?? '',
+            'withFilter' => $oil->withFilter,
+            'capacity' => self::volume($oil->capacity),
+            'capacityWithFilter' => self::optionalVolume($sheet->volume(SheetField::CapacityWithFilter)),
+            'capacityWithoutFilter' => self::optionalVolume($sheet->volume(SheetField::CapacityWithoutFilter)),
+            'firstPour' => self::volume($oil->firstPour),
+            'why' => $oil->capacityWhy,
+        ];
+    }
+
+    /** @return Doc */
+    private static function level(Level $level): array
+    {
+        return [
+            'span' => self::volume($level->dipstick->span),
+            'band' => ['low' => (string) $level->dipstick->band->low, 'high' => (string) $level->dipstick->band->high],
+            'topUpMax' => self::volume($level->dipstick->topUpMax),
+            'roundTo' => self::volume($level->dipstick->roundTo),
+            'restAfterRunMin' => $level->restAfterRun->count,
+            'restAfterPourMin' => $level->restAfterPour->count,
+        ];
+    }
+
+    /** @return Doc */
+    private static function operation(OrderedOperation $ordered): array
+    {
+        return [
+            'id' => $ordered->id(),
+            'position' => $ordered->position?->value,
+            'label' => $ordered->position?->label() ?? 'Whole rig',
+            'title' => $ordered->operation->title,
+            'attendedMin' => $ordered->operation->attended->count,
+            'unattendedMin' => $ordered->unattended->count,
+            'why' => $ordered->operation->why,
+            'gates' => array_map(static fn (Gate $gate): string => $gate->text(), $ordered->gates()),
+            'cautions' => array_map(self::caution(...), $ordered->operation->cautions),
+            'steps' => array_map(self::step(...), $ordered->steps),
+        ];
+    }
+
+    /** @return Doc */
+    private static function step(OrderedStep $step): array
+    {
+        return [
+            'id' => $step->id,
+            'text' => $step->text,
+            'figure' => null === $step->figure ? null : self::figure($step->figure),
+            'beside' => $step->beside,
+            'check' => $step->check,
+            'slip' => $step->slip,
+            'entry' => $step->entry,
+            'must' => $step->must,
+            'tightening' => null === $step->tightening ? null : self::tightening($step->tightening),
+            'event' => $step->event,
+            'uses' => $step->uses,
+        ];
+    }
+
+    /** @return Doc */
+    private static function figure(Figure $figure): array
+    {
+        return ['path' => $figure->path, 'label' => $figure->label, 'text' => $figure->text, 'detail' => $figure->detail, 'source' => $figure->source];
+    }
+
+    /** @return Doc */
+    private static function tightening(Tightening $tightening): array
+    {
+        return match (true) {
+            $tightening instanceof TorqueTightening => ['kind' => 'torque', 'min' => $tightening->min->given, 'nominal' => $tightening->nominal->given, 'max' => $tightening->max->given, 'unit' => $tightening->nominal->unit->value, 'thread' => $tightening->thread->value],
+            $tightening instanceof TurnsAfterContact => ['kind' => 'turns_after_contact', 'min' => $tightening->min->exact(), 'max' => $tightening->max->exact(), 'minTurns' => $tightening->min->toFloat(), 'maxTurns' => $tightening->max->toFloat()],
+            default => throw new \LogicException('A tightening of a kind that documents don\'t know: '.$tightening::class),
+        };
+    }
+
+    /** @return Doc */
+    private static function part(PartLine $line): array
+    {
+        return [
+            'number' => $line->number,
+            'description' => $line->shelf?->description,
+            'bin' => $line->shelf?->bin,
+            'count' => $line->count,
+            'inStock' => $line->shelf?->inStock,
+            'short' => $line->short(),
+            'singleUse' => $line->singleUse,
+            'positions' => array_map(static fn (Position $position): string => $position->label(), $line->positions),
+            'why' => $line->why,
+        ];
+    }
+
+    /** @return Doc */
+    private static function tool(ToolLine $tool): array
+    {
+        return ['name' => $tool->name, 'size' => $tool->size, 'positions' => array_map(static fn (Position $position): string => $position->label(), $tool->positions)];
+    }
+
+    /** @return Doc */
+    private static function caution(Caution $caution): array
+    {
+        return ['id' => $caution->value, 'title' => $caution->title(), 'text' => $caution->text()];
+    }
+
+    /** @return Doc */
+    public static function volume(Volume $volume): array
+    {
+        return ['value' => $volume->given, 'unit' => $volume->unit->value, 'text' => $volume->inBothUnits()];
+    }
+
+    /** @return Doc|null */
+    private static function optionalVolume(?Volume $volume): ?array
+    {
+        return null === $volume ? null : self::volume($volume);
+    }
+}
