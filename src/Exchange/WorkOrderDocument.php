@@ -22,6 +22,7 @@ use FreshTack\Core\Parts\PartLine;
 use FreshTack\Core\Plan\Gate;
 use FreshTack\Core\Procedure\Caution;
 use FreshTack\Core\Procedure\Figure;
+use FreshTack\Core\Procedure\Procedure;
 use FreshTack\Core\Quantity\Volume;
 use FreshTack\Core\SpecBook\SheetField;
 use FreshTack\Core\SpecBook\SheetValue;
@@ -45,7 +46,7 @@ final readonly class WorkOrderDocument
             'day' => $order->request->day->format('Y-m-d'),
             'place' => $order->request->place->label(),
             'air' => $order->request->air->text(),
-            'engines' => array_map(self::engine(...), $order->engines),
+            'engines' => array_map(static fn (EngineOrder $engine): array => self::engine($engine, $order->request->procedures), $order->engines),
             'operations' => array_map(self::operation(...), $order->operations),
             'oil' => array_map(OilDocument::of(...), $order->oil),
             'parts' => array_map(self::part(...), $order->parts),
@@ -56,8 +57,12 @@ final readonly class WorkOrderDocument
         ];
     }
 
-    /** @return Doc */
-    private static function engine(EngineOrder $engine): array
+    /**
+     * @param list<Procedure> $procedures
+     *
+     * @return Doc
+     */
+    private static function engine(EngineOrder $engine, array $procedures): array
     {
         $advice = $engine->arrivalAdvice;
 
@@ -68,7 +73,7 @@ final readonly class WorkOrderDocument
             'serial' => $engine->request->serial,
             'hours' => $engine->request->hours?->text(),
             'sheet' => ['id' => $engine->sheet->id, 'revision' => $engine->sheet->revision],
-            'tasks' => array_map(static fn (PickedTask $picked): array => ['task' => $picked->task->value, 'title' => $picked->task->title(), 'why' => $picked->reason], $engine->tasks),
+            'tasks' => array_map(static fn (PickedTask $picked): array => self::task($engine, $picked, $procedures), $engine->tasks),
             'blocked' => array_map(self::blocked(...), $engine->blocked),
             'oil' => null === $engine->oil ? null : self::engineOil($engine, $engine->oil),
             'arrival' => null === $engine->request->arrival ? null : [
@@ -79,6 +84,25 @@ final readonly class WorkOrderDocument
             ],
             'level' => null === $engine->level ? null : self::level($engine->level),
             'plate' => array_map(static fn (SheetValue $value): array => self::figure(new Figure($value->field->value, $value->field->label(), $value->figure(), $value->detail(), $value->source->text())), $engine->request->sheet->values()),
+        ];
+    }
+
+    /**
+     * @param list<Procedure> $procedures
+     *
+     * @return Doc
+     */
+    private static function task(EngineOrder $engine, PickedTask $picked, array $procedures): array
+    {
+        $every = $engine->request->sheet->interval($picked->task)?->every;
+        $aloud = array_values(array_filter($procedures, static fn (Procedure $procedure): bool => $picked->task === $procedure->task));
+
+        return [
+            'task' => $picked->task->value,
+            'title' => $picked->task->title(),
+            'why' => $picked->reason,
+            'aloud' => $aloud[0]->aloud ?? '',
+            'every' => ['hours' => $every?->hours?->text(), 'months' => $every?->months],
         ];
     }
 

@@ -44,10 +44,19 @@ final readonly class BenchLog
      */
     public static function replay(BenchPlan $plan, array $entries): self
     {
-        $replaced = array_map(static fn (Entry $entry): ?string => $entry->corrects, $entries);
+        $corrections = [];
+        foreach ($entries as $entry) {
+            if (null !== $entry->corrects) {
+                $corrections[$entry->corrects] = $entry;
+            }
+        }
         $log = self::start($plan);
         foreach ($entries as $entry) {
-            $log = \in_array($entry->uuid, $replaced, true) ? $log->kept($entry) : $log->with($entry);
+            $standing = $entry;
+            while (isset($corrections[$standing->uuid])) {
+                $standing = $corrections[$standing->uuid];
+            }
+            $log = null === $entry->corrects ? $log->with($standing)->naming($entry) : $log->kept($entry);
         }
 
         return $log;
@@ -70,6 +79,21 @@ final readonly class BenchLog
         return $this->after($entry, $step);
     }
 
+    /**
+     * The log as if the entry stood where the one that it corrects stood, everything after it judged anew.
+     *
+     * @throws InvalidEntry|InvalidTightening if it names no entry of its step, or does not fit
+     */
+    public function corrected(BenchPlan $plan, Entry $correction): self
+    {
+        $old = array_values(array_filter($this->entries, static fn (Entry $entry): bool => $entry->uuid === $correction->corrects));
+        if ([] === $old) {
+            throw InvalidEntry::unknownEntry($correction->corrects ?? '');
+        }
+
+        return $old[0]->stepId === $correction->stepId ? self::replay($plan, [...$this->entries, $correction]) : throw InvalidEntry::otherStep();
+    }
+
     public function answer(string $stepId): ?EntryContent
     {
         return $this->answers[$stepId] ?? null;
@@ -85,6 +109,12 @@ final readonly class BenchLog
         $answer = $this->answer($step->id);
 
         return null !== $answer && !($step->must && EntryKind::NotDone === $answer->kind);
+    }
+
+    /** Keeps the log's own line where a correction stood in for it. */
+    private function naming(Entry $entry): self
+    {
+        return new self($this->plan, [...\array_slice($this->entries, 0, -1), $entry], $this->answers, $this->oil, $this->stoppedBy);
     }
 
     private function kept(Entry $entry): self

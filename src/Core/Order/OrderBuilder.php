@@ -21,6 +21,9 @@ use FreshTack\Core\SpecBook\PartNeed;
  */
 final readonly class OrderBuilder
 {
+    /** Of the rules by which orders are built; it is kept beside every frozen order. */
+    public const VERSION = '0.1.0';
+
     public function __construct(private OilPlanner $oil = new OilPlanner(), private GateChecker $gates = new GateChecker())
     {
     }

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Console;
+
+use FreshTack\Core\ExpectedError;
+use FreshTack\Core\Order\OrderBuilder;
+use FreshTack\Core\Order\RequestReader;
+use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Exchange\BookFolder;
+use FreshTack\Exchange\Json;
+use FreshTack\Exchange\WorkOrderDocument;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\ConsoleOutputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+
+/** Builds an order from a request file or standard input, without web and without database. */
+#[AsCommand('order:build', 'Builds a work order from a request (JSON) and prints it (JSON)')]
+final class BuildOrderCommand extends Command
+{
+    public function __construct(private readonly OrderBuilder $builder)
+    {
+        parent::__construct();
+    }
+
+    protected function configure(): void
+    {
+        $this->addArgument('request', InputArgument::OPTIONAL, 'a request file; standard input if left out', '-');
+        $this->addOption('book', null, InputOption::VALUE_REQUIRED, 'a book folder in which sheets and procedures are found that the request does not embed');
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
+        $book = $input->getOption('book');
+
+        try {
+            $request = Json::decode($this->text($input));
+            $complete = \is_string($book) && \is_array($request) ? BookFolder::at($book)->complete($request) : $request;
+            $output->writeln(Json::pretty(WorkOrderDocument::of($this->builder->build(RequestReader::read($complete)))), OutputInterface::OUTPUT_RAW);
+        } catch (ExpectedError $error) {
+            $errors->writeln($error->getMessage(), OutputInterface::OUTPUT_RAW);
+
+            return Command::FAILURE;
+        }
+
+        return Command::SUCCESS;
+    }
+
+    /** @throws InvalidDocument if the file can't be read */
+    private function text(InputInterface $input): string
+    {
+        $file = $input->getArgument('request');
+        $path = \is_string($file) && '-' !== $file ? $file : 'php://stdin';
+        $text = 'php://stdin' === $path || is_file($path) ? file_get_contents($path) : false;
+
+        return false === $text ? throw InvalidDocument::at('', \sprintf('There is no file %s that can be read.', $path)) : $text;
+    }
+}

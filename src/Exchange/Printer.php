@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Exchange;
+
+use Dompdf\Dompdf;
+use Dompdf\FontMetrics;
+use Dompdf\Options;
+use Twig\Environment;
+
+/**
+ * Prints to PDF, black and white. What is printed never changes once it is frozen, so each print is rendered once
+ * and kept under its content's hash.
+ */
+final readonly class Printer
+{
+    private const FAMILY = 'Hyperlegible';
+    /** Points: the label roll is 62 mm wide and cut at 40 mm. */
+    private const LABEL = [0.0, 0.0, 175.7, 113.4];
+
+    public function __construct(private Environment $twig, private string $fontDir, private string $dataDir)
+    {
+    }
+
+    /**
+     * @param string               $what    `sheet`, `record` or `label`
+     * @param array<string, mixed> $content for the template of that name
+     * @param 'a4'|'letter'        $paper   ignored for labels
+     * @param string               $footer  stands on every page beside its number
+     */
+    public function print(string $what, array $content, string $paper, string $footer): string
+    {
+        $html = $this->twig->render("print/$what.html.twig", $content);
+        $file = \sprintf('%s/prints/%s-%s-%s.pdf', $this->dataDir, $what, $paper, hash('sha256', $html.$footer));
+        if (is_file($file)) {
+            return (string) file_get_contents($file);
+        }
+        $pdf = $this->rendered($html, 'label' === $what ? self::LABEL : $paper, $footer);
+        is_dir(\dirname($file)) || mkdir(\dirname($file), 0o700, true);
+        file_put_contents($file.'.new', $pdf);
+        rename($file.'.new', $file);
+
+        return $pdf;
+    }
+
+    /** @param string|array{float, float, float, float} $paper */
+    private function rendered(string $html, string|array $paper, string $footer): string
+    {
+        $dompdf = new Dompdf(new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'isFontSubsettingEnabled' => true, 'chroot' => [$this->fontDir], 'fontDir' => $this->fontDir, 'fontCache' => $this->fontDir, 'tempDir' => sys_get_temp_dir(), 'defaultFont' => 'DejaVu Sans']));
+        $this->addFonts($dompdf->getFontMetrics());
+        $dompdf->setPaper($paper);
+        $dompdf->loadHtml($html, 'UTF-8');
+        $dompdf->render();
+        if (\is_string($paper)) {
+            $canvas = $dompdf->getCanvas();
+            $canvas->page_text(34, $canvas->get_height() - 26, $footer.'   ·   page {PAGE_NUM} of {PAGE_COUNT}', $dompdf->getFontMetrics()->getFont(self::FAMILY) ?? 'DejaVu Sans', 9);
+        }
+
+        return (string) $dompdf->output();
+    }
+
+    /** The type that is shipped with the application; where it is not there, the one that comes with the PDF library. */
+    private function addFonts(FontMetrics $fonts): void
+    {
+        foreach (['normal' => 'hyperlegible-400.ttf', 'bold' => 'hyperlegible-700.ttf'] as $weight => $file) {
+            if (is_file($this->fontDir.'/'.$file)) {
+                $fonts->registerFont(['family' => self::FAMILY, 'style' => 'normal', 'weight' => $weight], $this->fontDir.'/'.$file);
+            }
+        }
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop\Account;
+
+interface Accounts
+{
+    public function find(string $username): ?Account;
+
+    /** @return list<Account> */
+    public function all(): array;
+
+    public function add(Account $account): void;
+}

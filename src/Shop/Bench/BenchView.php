@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop\Bench;
+
+use FreshTack\Core\Bench\BenchLog;
+use FreshTack\Core\Bench\BenchPlan;
+use FreshTack\Shop\Order\OrderFile;
+
+final readonly class BenchView
+{
+    public function __construct(public OrderFile $file, public BenchPlan $plan, public BenchLog $log)
+    {
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop\Bench;
+
+use FreshTack\Core\Bench\BenchLog;
+use FreshTack\Core\Bench\Entry;
+use FreshTack\Core\Bench\EntryKind;
+use FreshTack\Core\ExpectedError;
+use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Conflict;
+use FreshTack\Shop\NotFound;
+use FreshTack\Shop\Order\Orders;
+use FreshTack\Shop\Order\OrderStatus;
+use FreshTack\Shop\Unit;
+
+/** Takes a batch of entries from a tablet or from the paper. Sent twice, it changes nothing the second time. */
+final readonly class RecordEntries
+{
+    public function __construct(private Orders $orders, private OpenBench $open, private AuditLog $audit, private Unit $unit)
+    {
+    }
+
+    /**
+     * All of the batch or none of it.
+     *
+     * @param list<StoredEntry> $batch
+     *
+     * @throws NotFound|Conflict|InvalidDocument if the order is not at the bench, or an entry does not fit
+     */
+    public function __invoke(int $number, array $batch): BenchView
+    {
+        return $this->unit->run(function () use ($number, $batch): BenchView {
+            $view = $this->open->of($this->orders->get($number));
+            if (!$view->file->status->isAtBench()) {
+                throw Conflict::wrongStatus($number, $view->file->status->value, 'worked on');
+            }
+            $log = $view->log;
+            foreach ($batch as $index => $stored) {
+                $log = $this->taken($number, $index, $stored, $log, $view);
+            }
+            $status = null === $log->stoppedBy ? OrderStatus::InWork : OrderStatus::Stopped;
+            $this->orders->setStatus($number, $status);
+
+            return $this->open->of($this->orders->get($number));
+        });
+    }
+
+    /** @throws InvalidDocument if the entry does not fit what went before */
+    private function taken(int $number, int $index, StoredEntry $stored, BenchLog $log, BenchView $view): BenchLog
+    {
+        $entry = $stored->entry;
+        $known = array_map(static fn (Entry $each): string => $each->uuid, $log->entries);
+        if (\in_array($entry->uuid, $known, true)) {
+            return $log;
+        }
+
+        try {
+            $log = null === $entry->corrects ? $log->with($entry) : $log->corrected($view->plan, $entry);
+        } catch (ExpectedError $error) {
+            throw InvalidDocument::at("/entries/$index", $error->getMessage());
+        }
+        $this->orders->addEntry($number, $stored);
+        if (EntryKind::Decision === $entry->content->kind || null !== $log->stoppedBy) {
+            $this->audit->add($entry->by, EntryKind::Decision === $entry->content->kind ? 'bench.decided' : 'bench.stopped', 'order '.$number, ['step' => $entry->stepId, 'entry' => $entry->content->asText()]);
+        }
+
+        return $log;
+    }
+}

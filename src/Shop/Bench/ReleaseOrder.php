@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop\Bench;
+
+use FreshTack\Core\Bench\ReleaseGate;
+use FreshTack\Core\Quantity\EngineHours;
+use FreshTack\Core\Quantity\InvalidQuantity;
+use FreshTack\Core\SpecBook\Task;
+use FreshTack\Exchange\Json;
+use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Conflict;
+use FreshTack\Shop\NotFound;
+use FreshTack\Shop\NotReleasable;
+use FreshTack\Shop\Order\DraftEngine;
+use FreshTack\Shop\Order\OrderFile;
+use FreshTack\Shop\Order\Orders;
+use FreshTack\Shop\Register\Register;
+use FreshTack\Shop\Register\TaskDone;
+use FreshTack\Shop\Today;
+use FreshTack\Shop\Unit;
+use Psr\Clock\ClockInterface;
+
+/** Lets the engines go: every gate met, the work in each engine's record, and the owner's service record written. */
+final readonly class ReleaseOrder
+{
+    public function __construct(
+        private Orders $orders,
+        private OpenBench $open,
+        private Register $register,
+        private RecordWriter $writer,
+        private AuditLog $audit,
+        private Unit $unit,
+        private ClockInterface $clock,
+        private Today $today,
+    ) {
+    }
+
+    /** @throws NotFound|Conflict|NotReleasable|InvalidQuantity if a gate is not met, or the order changed since `$version` */
+    public function __invoke(int $number, int $version, string $remark, string $by): OrderFile
+    {
+        return $this->unit->run(function () use ($number, $version, $remark, $by): OrderFile {
+            $view = $this->open->of($this->orders->get($number));
+            if (!$view->file->status->isAtBench()) {
+                throw Conflict::wrongStatus($number, $view->file->status->value, 'released');
+            }
+            $obstacles = (new ReleaseGate())->obstacles($view->plan, $view->log, $remark);
+            if ([] !== $obstacles) {
+                throw NotReleasable::because($obstacles);
+            }
+            $this->writeDone($view);
+            $this->audit->add($by, 'order.released', 'order '.$number);
+
+            return $this->orders->release($number, $version, Json::encode($this->writer->record($view, $remark, $by)), $by, $this->clock->now());
+        });
+    }
+
+    /** @throws NotFound|InvalidQuantity */
+    private function writeDone(BenchView $view): void
+    {
+        $boat = $this->register->boat($view->file->boatId);
+        foreach ($view->file->draft->engines as $drafted) {
+            $position = $boat->engine($drafted->engineId)->position->value ?? '';
+            foreach ($this->tasksDone($view, $position) as $task) {
+                $this->register->addDone($drafted->engineId, new TaskDone($task, ($this->today)(), $this->hours($drafted), 'order '.$view->file->number));
+            }
+        }
+    }
+
+    /** @throws InvalidQuantity */
+    private function hours(DraftEngine $drafted): ?EngineHours
+    {
+        return null === $drafted->hours ? null : EngineHours::of($drafted->hours);
+    }
+
+    /** @return list<Task> those that the frozen order had for this engine */
+    private function tasksDone(BenchView $view, string $position): array
+    {
+        return $this->writer->tasks($view->file->document ?? [], $position);
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop;
+
+use FreshTack\Core\ExpectedError;
+
+/** Somebody else was faster, or the order is no longer where this needs it. Nothing was overwritten. */
+final class Conflict extends \RuntimeException implements ExpectedError
+{
+    private function __construct(private readonly string $errorKey, string $message)
+    {
+        parent::__construct($message);
+    }
+
+    public static function changedMeanwhile(string $what): self
+    {
+        return new self('conflict.changed', \sprintf('%s was changed by somebody else meanwhile. Nothing of theirs was overwritten: load it again, and enter yours on top.', $what));
+    }
+
+    public static function wrongStatus(int $number, string $status, string $verb): self
+    {
+        return new self('conflict.status', \sprintf('Order %d is %s and can\'t be %s any more.', $number, str_replace('_', ' ', $status), $verb));
+    }
+
+    public static function notIssued(int $number): self
+    {
+        return new self('conflict.not_issued', \sprintf('Order %d has not been issued yet: there is nothing to print or to work from.', $number));
+    }
+
+    public static function notReleased(int $number): self
+    {
+        return new self('conflict.not_released', \sprintf('Order %d has not been released yet: there is no service record.', $number));
+    }
+
+    public static function nothingToIssue(): self
+    {
+        return new self('order.nothing_to_issue', 'No task of this order can be issued. Pick a task that is not blocked.');
+    }
+
+    public static function serialTaken(string $serial): self
+    {
+        return new self('register.serial_taken', \sprintf('Serial number %s is already in the register on another engine. Check the plate of both.', $serial));
+    }
+
+    public function errorKey(): string
+    {
+        return $this->errorKey;
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop\Order;
+
+use FreshTack\Shop\Board\EngineAssessment;
+use FreshTack\Shop\Register\Boat;
+
+final readonly class CheckInForm
+{
+    /**
+     * @param list<EngineAssessment>                      $engines
+     * @param list<array{code: string, maker: string}> $models
+     */
+    public function __construct(public Boat $boat, public array $engines, public Draft $draft, public array $models)
+    {
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop\Order;
+
+use FreshTack\Core\SpecBook\Task;
+
+/** One engine of a draft, as the counter entered it. */
+final readonly class DraftEngine
+{
+    /**
+     * @param string|null $hours    as read; null: no meter
+     * @param string|null $reading  the oil level on arrival as a fraction of the span; null: not read
+     * @param string|null $decision what was found about a level above the mark
+     * @param list<Task>  $tasks    picked
+     */
+    public function __construct(
+        public int $engineId,
+        public string $model,
+        public string $serial,
+        public ?string $hours,
+        public ?string $reading,
+        public int $restMin,
+        public ?string $decision,
+        public array $tasks,
+    ) {
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop\Order;
+
+use FreshTack\Core\Fluid\DipstickReading;
+use FreshTack\Core\Order\Place;
+use FreshTack\Core\Quantity\EngineHours;
+use FreshTack\Core\Reading\Cursor;
+use FreshTack\Core\SpecBook\Task;
+
+/** Reads a draft as the client sends it and as it is stored. */
+final readonly class DraftReader
+{
+    /** Flaws are noted at their fields; the caller throws for them. */
+    public static function at(Cursor $draft): Draft
+    {
+        $draft->knowsOnly('place', 'coldestC', 'warmestC', 'complaint', 'engines');
+        $coldest = $draft->at('coldestC')->int(-60, 60);
+        $warmest = $draft->at('warmestC')->int(-60, 60);
+        if ($coldest > $warmest) {
+            $draft->at('warmestC')->flaw('The warmest air can\'t be colder than the coldest.');
+        }
+
+        return new Draft(
+            $draft->at('place')->enum(Place::class),
+            $coldest,
+            $warmest,
+            $draft->at('complaint')->optionalString(1000) ?? '',
+            array_map(self::engine(...), $draft->at('engines')->list(1, 5)),
+        );
+    }
+
+    private static function engine(Cursor $engine): DraftEngine
+    {
+        $engine->knowsOnly('engineId', 'model', 'serial', 'hours', 'reading', 'restMin', 'decision', 'tasks');
+        $hours = $engine->at('hours')->optionalString(12);
+        $reading = $engine->at('reading')->optionalString(10);
+        if (null !== $hours) {
+            $engine->at('hours')->attempt(static fn (): EngineHours => EngineHours::of($hours));
+        }
+        if (null !== $reading) {
+            $engine->at('reading')->attempt(static fn (): DipstickReading => DipstickReading::of($reading));
+        }
+
+        return new DraftEngine(
+            $engine->at('engineId')->int(1, \PHP_INT_MAX),
+            $engine->at('model')->string(20),
+            $engine->at('serial')->string(30),
+            $hours,
+            $reading,
+            $engine->at('restMin')->int(0, 100_000),
+            $engine->at('decision')->optionalString(500),
+            array_map(static fn (Cursor $task): Task => $task->enum(Task::class), $engine->at('tasks')->list(0, 40)),
+        );
+    }
+}

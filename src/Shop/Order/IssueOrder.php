@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop\Order;
+
+use FreshTack\Core\Order\OrderBuilder;
+use FreshTack\Core\Order\RequestReader;
+use FreshTack\Core\Plan\GateBroken;
+use FreshTack\Core\Quantity\InvalidQuantity;
+use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Exchange\Json;
+use FreshTack\Exchange\WorkOrderDocument;
+use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Conflict;
+use FreshTack\Shop\NotFound;
+use FreshTack\Shop\Register\Register;
+use FreshTack\Shop\Unit;
+use Psr\Clock\ClockInterface;
+
+/** Freezes an order: from here on it is read as it was issued, whatever becomes of the book. Blocked tasks stay parked. */
+final readonly class IssueOrder
+{
+    public function __construct(
+        private Orders $orders,
+        private Register $register,
+        private RequestAssembler $assembler,
+        private OrderBuilder $builder,
+        private AuditLog $audit,
+        private Unit $unit,
+        private ClockInterface $clock,
+    ) {
+    }
+
+    /** @throws NotFound|Conflict|InvalidDocument|InvalidQuantity|GateBroken if nothing can be issued, or the draft changed since `$version` */
+    public function __invoke(int $number, int $version, string $by): OrderFile
+    {
+        return $this->unit->run(function () use ($number, $version, $by): OrderFile {
+            $file = $this->orders->get($number);
+            if (OrderStatus::Draft !== $file->status) {
+                throw Conflict::wrongStatus($number, $file->status->value, 'issued');
+            }
+            $boat = $this->register->boat($file->boatId);
+            $request = $this->assembler->request($number, $file->draft, $this->assembler->assess($boat, $file->draft)) ?? throw Conflict::nothingToIssue();
+            $order = $this->builder->build(RequestReader::read($request));
+            $order->hasWork() || throw Conflict::nothingToIssue();
+            $this->audit->add($by, 'order.issued', 'order '.$number, ['parked' => \count($order->blocked())]);
+
+            return $this->orders->freeze($number, $version, Json::encode($request), Json::encode(WorkOrderDocument::of($order)), $by, $this->clock->now());
+        });
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop\Order;
+
+use FreshTack\Shop\Board\EngineAssessment;
+use FreshTack\Shop\Register\Boat;
+
+/** An order as the builder shows it: the file, the boat, each engine's state, and the work, frozen or as it would be. */
+final readonly class OrderView
+{
+    /**
+     * @param list<EngineAssessment>    $engines
+     * @param array<mixed>|null         $work    null if no engine has a sheet
+     */
+    public function __construct(public OrderFile $file, public Boat $boat, public array $engines, public ?array $work)
+    {
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop\Order;
+
+use FreshTack\Core\Bench\Entry;
+use FreshTack\Shop\Bench\StoredEntry;
+use FreshTack\Shop\Conflict;
+use FreshTack\Shop\NotFound;
+
+interface Orders
+{
+    public function open(int $boatId, Draft $draft, string $by, \DateTimeImmutable $at): OrderFile;
+
+    /** @throws NotFound */
+    public function get(int $number): OrderFile;
+
+    /** @return list<OrderFile> not released, and those released since `$releasedSince`; newest first, without their documents */
+    public function current(\DateTimeImmutable $releasedSince): array;
+
+    /** @return list<OrderFile> of one boat, newest first */
+    public function ofBoat(int $boatId): array;
+
+    /** @throws Conflict if the version is not the current one */
+    public function saveDraft(int $number, int $version, Draft $draft): OrderFile;
+
+    /**
+     * @param string $request  the canonical request, byte for byte
+     * @param string $document the frozen order, byte for byte
+     *
+     * @throws Conflict if the version is not the current one
+     */
+    public function freeze(int $number, int $version, string $request, string $document, string $by, \DateTimeImmutable $at): OrderFile;
+
+    public function setStatus(int $number, OrderStatus $status): void;
+
+    /** @throws Conflict if the version is not the current one */
+    public function release(int $number, int $version, string $record, string $by, \DateTimeImmutable $at): OrderFile;
+
+    /** @return list<Entry> in the order in which they came */
+    public function entries(int $number): array;
+
+    /** Keeps an entry; one with a known uuid is left alone. */
+    public function addEntry(int $number, StoredEntry $entry): void;
+}

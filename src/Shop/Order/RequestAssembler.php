@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop\Order;
+
+use FreshTack\Core\Order\RequestReader;
+use FreshTack\Core\Quantity\EngineHours;
+use FreshTack\Core\Quantity\InvalidQuantity;
+use FreshTack\Core\SpecBook\Task;
+use FreshTack\Shop\Board\AssessEngine;
+use FreshTack\Shop\Board\EngineAssessment;
+use FreshTack\Shop\Book\SpecBook;
+use FreshTack\Shop\NotFound;
+use FreshTack\Shop\Register\Boat;
+use FreshTack\Shop\Register\Engine;
+use FreshTack\Shop\Register\Register;
+use FreshTack\Shop\ShopSettings;
+use FreshTack\Shop\Stock\Stock;
+use FreshTack\Shop\Today;
+
+/** Turns a draft into a complete order request: every engine with its sheet, the procedures, the shelf. */
+final readonly class RequestAssembler
+{
+    public function __construct(
+        private Register $register,
+        private AssessEngine $assess,
+        private SpecBook $book,
+        private Stock $stock,
+        private ShopSettings $settings,
+        private Today $today,
+    ) {
+    }
+
+    /**
+     * @return list<EngineAssessment> in the order of the draft
+     *
+     * @throws NotFound        if an engine is not on this boat
+     * @throws InvalidQuantity if the draft's hours can't be read
+     */
+    public function assess(Boat $boat, Draft $draft): array
+    {
+        $histories = $this->register->histories(array_map(static fn (DraftEngine $engine): int => $engine->engineId, $draft->engines));
+
+        return array_map(function (DraftEngine $drafted) use ($boat, $histories): EngineAssessment {
+            $known = $boat->engine($drafted->engineId) ?? throw NotFound::engine($drafted->engineId);
+            $engine = new Engine($known->id, $known->boatId, $known->position, $drafted->model, $drafted->serial, $known->inService, null !== $drafted->hours);
+
+            return ($this->assess)($engine, $histories[$known->id], null === $drafted->hours ? null : EngineHours::of($drafted->hours));
+        }, $draft->engines);
+    }
+
+    /**
+     * The request with the engines that have a sheet; null if none has.
+     *
+     * @param list<EngineAssessment> $assessed
+     *
+     * @return array<string, mixed>|null
+     */
+    public function request(int $number, Draft $draft, array $assessed): ?array
+    {
+        $engines = [];
+        foreach ($draft->engines as $index => $drafted) {
+            $assessment = $assessed[$index];
+            if (null !== $assessment->match->head) {
+                $engines[] = $this->engine($drafted, $assessment, $this->book->document($assessment->match->head));
+            }
+        }
+
+        return [] === $engines ? null : [
+            'format' => RequestReader::FORMAT,
+            'order' => (string) $number,
+            'day' => ($this->today)()->format('Y-m-d'),
+            'place' => $draft->place->value,
+            'air' => ['coldest' => $draft->coldestC, 'warmest' => $draft->warmestC],
+            'policy' => $this->settings->orderPolicy(),
+            'shelf' => $this->stock->oils(),
+            'catalogue' => $this->stock->parts($this->partNumbers($engines)),
+            'engines' => $engines,
+            'procedures' => $this->book->procedures(),
+        ];
+    }
+
+    /**
+     * @param array<mixed> $sheet
+     *
+     * @return array<string, mixed>
+     */
+    private function engine(DraftEngine $drafted, EngineAssessment $assessment, array $sheet): array
+    {
+        return [
+            'position' => $assessment->engine->position->value,
+            'model' => $drafted->model,
+            'serial' => $drafted->serial,
+            'hours' => $drafted->hours,
+            'arrival' => null === $drafted->reading ? null : ['reading' => $drafted->reading, 'restMin' => $drafted->restMin, 'decision' => $drafted->decision],
+            'tasks' => array_map(static fn (Task $task): array => ['task' => $task->value, 'reason' => $assessment->due($task)?->why() ?? 'Picked at the counter.'], $drafted->tasks),
+            'sheet' => $sheet,
+        ];
+    }
+
+    /**
+     * @param list<array<string, mixed>> $engines
+     *
+     * @return list<string>
+     */
+    private function partNumbers(array $engines): array
+    {
+        $numbers = [];
+        array_walk_recursive($engines, static function (mixed $value, string|int $key) use (&$numbers): void {
+            if ('part' === $key && \is_string($value)) {
+                $numbers[$value] = $value;
+            }
+        });
+
+        return array_values($numbers);
+    }
+}

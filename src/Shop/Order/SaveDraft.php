@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop\Order;
+
+use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Conflict;
+use FreshTack\Shop\NotFound;
+use FreshTack\Shop\Unit;
+
+final readonly class SaveDraft
+{
+    public function __construct(private Orders $orders, private AuditLog $audit, private Unit $unit)
+    {
+    }
+
+    /** @throws NotFound|Conflict if the order was issued, or somebody else saved since `$version` */
+    public function __invoke(int $number, int $version, Draft $draft, string $by): OrderFile
+    {
+        return $this->unit->run(function () use ($number, $version, $draft, $by): OrderFile {
+            $file = $this->orders->get($number);
+            if (OrderStatus::Draft !== $file->status) {
+                throw Conflict::wrongStatus($number, $file->status->value, 'changed');
+            }
+            $this->audit->add($by, 'order.draft_saved', 'order '.$number);
+
+            return $this->orders->saveDraft($number, $version, $draft);
+        });
+    }
+}

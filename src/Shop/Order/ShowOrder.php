@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop\Order;
+
+use FreshTack\Core\Plan\GateBroken;
+use FreshTack\Core\Quantity\InvalidQuantity;
+use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Shop\NotFound;
+use FreshTack\Shop\Register\Register;
+
+/** A draft is shown as it would be built now; an issued order as it was frozen. */
+final readonly class ShowOrder
+{
+    public function __construct(private Orders $orders, private Register $register, private RequestAssembler $assembler, private PreviewOrder $preview)
+    {
+    }
+
+    /** @throws NotFound|InvalidQuantity|InvalidDocument|GateBroken */
+    public function __invoke(int $number): OrderView
+    {
+        $file = $this->orders->get($number);
+        if (null === $file->document) {
+            return ($this->preview)($file, $file->draft);
+        }
+        $boat = $this->register->boat($file->boatId);
+
+        return new OrderView($file, $boat, $this->assembler->assess($boat, $file->draft), $file->document);
+    }
+}

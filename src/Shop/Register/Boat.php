@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop\Register;
+
+final readonly class Boat
+{
+    /** @param list<Engine> $engines port to starboard */
+    public function __construct(
+        public int $id,
+        public string $name,
+        public string $kind,
+        public string $registration,
+        public string $customer,
+        public BoatUse $use,
+        public array $engines,
+        public int $version,
+    ) {
+    }
+
+    public function engine(int $id): ?Engine
+    {
+        foreach ($this->engines as $engine) {
+            if ($id === $engine->id) {
+                return $engine;
+            }
+        }
+
+        return null;
+    }
+}

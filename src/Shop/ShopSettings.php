@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop;
+
+use FreshTack\Core\Fluid\SeasonTable;
+use FreshTack\Core\Schedule\DuePolicy;
+
+interface ShopSettings
+{
+    public function name(): string;
+
+    public function zone(): \DateTimeZone;
+
+    public function currency(): string;
+
+    public function seasons(): SeasonTable;
+
+    public function duePolicy(): DuePolicy;
+
+    /** @return array<mixed> the policy part of an order request */
+    public function orderPolicy(): array;
+
+    /** @return list<string> the shop's torque wrenches */
+    public function wrenches(): array;
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop;
+
+/** A unit of work: all of it is kept, or nothing. */
+interface Unit
+{
+    /**
+     * @template T
+     *
+     * @param \Closure(): T $work
+     *
+     * @return T
+     *
+     * @throws Conflict if a row was changed by somebody else since it was read
+     */
+    public function run(\Closure $work): mixed;
+}

@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Storage\Demo;
+
+use Doctrine\ORM\EntityManagerInterface;
+use FreshTack\Core\ExpectedError;
+use FreshTack\Core\Reading\Cursor;
+use FreshTack\Exchange\Json;
+use FreshTack\Exchange\Schemas;
+use FreshTack\Shop\Account\Account;
+use FreshTack\Shop\Account\Accounts;
+use FreshTack\Shop\Account\Role;
+use FreshTack\Storage\Entity\EngineModelRecord;
+use FreshTack\Storage\Entity\PartRecord;
+use FreshTack\Storage\Entity\ProcedureRecord;
+use FreshTack\Storage\Entity\ShelfOilRecord;
+use FreshTack\Storage\Entity\ShopRecord;
+
+/** Loads the demo shop from its files into an empty database. */
+final readonly class DemoLoader
+{
+    private const PROCEDURES = ['visit', 'engine-oil', 'oil-filter'];
+
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Accounts $accounts,
+        private SheetImporter $sheets,
+        private RigImporter $rigs,
+        private Schemas $schemas,
+        private string $projectDir,
+    ) {
+    }
+
+    public function isEmpty(): bool
+    {
+        return null === $this->entities->find(ShopRecord::class, 1);
+    }
+
+    /**
+     * @param \Closure(string): string $hash     makes a password's hash
+     * @param \Closure(string): void   $progress told what comes next
+     *
+     * @throws ExpectedError if a file of the demo is flawed
+     */
+    public function load(\Closure $hash, \Closure $progress): void
+    {
+        $this->entities->wrapInTransaction(function () use ($hash, $progress): void {
+            $progress('shop and accounts');
+            $this->shop($hash);
+            $progress('spec book');
+            $this->book();
+            $progress('stock');
+            $this->stock();
+            $progress('boats, engines, history');
+            $this->rigs->import($this->cursor('rigs.json'));
+        });
+    }
+
+    /**
+     * @param \Closure(string): string $hash
+     *
+     * @throws ExpectedError
+     */
+    private function shop(\Closure $hash): void
+    {
+        $shop = $this->cursor('shop.json');
+        $this->entities->persist(new ShopRecord(1, Json::encode($shop->raw())));
+        $password = $shop->at('demoPassword')->string();
+        foreach ($shop->at('accounts')->list() as $account) {
+            $this->accounts->add(new Account($account->at('username')->string(), $account->at('name')->string(), $account->at('role')->enum(Role::class), $hash($password)));
+        }
+        $shop->flaws->throwIfAny();
+    }
+
+    /** @throws ExpectedError */
+    private function book(): void
+    {
+        $models = $this->cursor('book/models.json');
+        foreach ($models->at('models')->list() as $model) {
+            $this->entities->persist(new EngineModelRecord($model->at('code')->string(), $model->at('maker')->string(), $model->at('cycle')->string(), implode(',', $model->at('serialPrefixes')->strings()), $model->at('serialDigits')->int(1, 9)));
+        }
+        $models->flaws->throwIfAny();
+        foreach (self::PROCEDURES as $place => $name) {
+            $text = $this->text("book/procedures/$name.json");
+            $this->schemas->validate($text, Schemas::PROCEDURE);
+            $this->entities->persist(new ProcedureRecord($name, $place, $text));
+        }
+        foreach ($this->sheetFiles() as $file) {
+            $this->sheets->import((string) file_get_contents($file));
+        }
+    }
+
+    /** @throws ExpectedError */
+    private function stock(): void
+    {
+        $stock = $this->cursor('stock.json');
+        foreach ($stock->at('parts')->list() as $part) {
+            $this->entities->persist(new PartRecord($part->at('number')->string(), $part->at('description')->string(), $part->at('bin')->string(), $part->at('inStock')->int(0, 1_000_000), $part->at('priceMinor')->int(0, 100_000_000)));
+        }
+        foreach ($stock->at('oils')->list() as $oil) {
+            $this->entities->persist($this->oil($oil));
+        }
+        $stock->flaws->throwIfAny();
+    }
+
+    private function oil(Cursor $oil): ShelfOilRecord
+    {
+        $opened = $oil->at('opened')->isNull() ? null : $oil->at('opened');
+
+        return new ShelfOilRecord(
+            $oil->at('id')->string(),
+            $oil->at('product')->string(),
+            $oil->at('grade')->string(),
+            $oil->at('performanceClass')->string(),
+            $oil->at('size')->at('value')->string(),
+            $oil->at('size')->at('unit')->string(),
+            $oil->at('priceMinor')->int(0, 100_000_000),
+            $oil->at('inStock')->optionalInt(0, 100_000),
+            $opened?->at('value')->string(),
+            $opened?->at('unit')->string(),
+        );
+    }
+
+    /** @return list<string> */
+    private function sheetFiles(): array
+    {
+        $files = glob($this->projectDir.'/demo/book/sheets/*.json');
+
+        return false === $files ? [] : $files;
+    }
+
+    /** @throws ExpectedError */
+    private function cursor(string $file): Cursor
+    {
+        return Cursor::over(Json::decode($this->text($file)));
+    }
+
+    private function text(string $file): string
+    {
+        $text = file_get_contents($this->projectDir.'/demo/'.$file);
+
+        return false === $text ? throw new \RuntimeException('The demo file '.$file.' is missing.') : $text;
+    }
+}

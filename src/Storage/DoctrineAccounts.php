@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Storage;
+
+use Doctrine\ORM\EntityManagerInterface;
+use FreshTack\Shop\Account\Account;
+use FreshTack\Shop\Account\Accounts;
+use FreshTack\Storage\Entity\AccountRecord;
+
+final readonly class DoctrineAccounts implements Accounts
+{
+    public function __construct(private EntityManagerInterface $entities)
+    {
+    }
+
+    public function find(string $username): ?Account
+    {
+        return $this->entities->find(AccountRecord::class, $username)?->toShop();
+    }
+
+    public function all(): array
+    {
+        return array_values(array_map(static fn (AccountRecord $record): Account => $record->toShop(), $this->entities->getRepository(AccountRecord::class)->findBy([], ['username' => 'ASC'])));
+    }
+
+    public function add(Account $account): void
+    {
+        $this->entities->persist(new AccountRecord($account->username, $account->name, $account->role->value, $account->passwordHash));
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Storage;
+
+use Doctrine\ORM\EntityManagerInterface;
+use FreshTack\Shop\Account\LoginFailures;
+use FreshTack\Storage\Entity\LoginFailureRecord;
+
+final readonly class DoctrineLoginFailures implements LoginFailures
+{
+    public function __construct(private EntityManagerInterface $entities)
+    {
+    }
+
+    public function of(string $username, string $address): array
+    {
+        $record = $this->entities->find(LoginFailureRecord::class, self::who($username, $address));
+
+        return [$record->failures ?? 0, $record?->lastAt];
+    }
+
+    public function add(string $username, string $address, \DateTimeImmutable $at): void
+    {
+        $this->entities->getConnection()->executeStatement(
+            'INSERT INTO login_failure (who, failures, last_at) VALUES (?, 1, ?) ON DUPLICATE KEY UPDATE failures = failures + 1, last_at = VALUES(last_at)',
+            [self::who($username, $address), $at->format('Y-m-d H:i:s')],
+        );
+    }
+
+    public function forget(string $username, string $address): void
+    {
+        $this->entities->getConnection()->executeStatement('DELETE FROM login_failure WHERE who = ?', [self::who($username, $address)]);
+    }
+
+    private static function who(string $username, string $address): string
+    {
+        return hash('sha256', mb_strtolower($username)."\n".$address);
+    }
+}

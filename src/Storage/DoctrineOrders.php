@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Storage;
+
+use Doctrine\DBAL\LockMode;
+use Doctrine\ORM\EntityManagerInterface;
+use Doctrine\ORM\OptimisticLockException;
+use FreshTack\Core\Bench\Entry;
+use FreshTack\Core\ExpectedError;
+use FreshTack\Core\Order\OrderBuilder;
+use FreshTack\Core\Reading\Cursor;
+use FreshTack\Exchange\Json;
+use FreshTack\Shop\Bench\StoredEntry;
+use FreshTack\Shop\Conflict;
+use FreshTack\Shop\NotFound;
+use FreshTack\Shop\Order\Draft;
+use FreshTack\Shop\Order\OrderFile;
+use FreshTack\Shop\Order\Orders;
+use FreshTack\Shop\Order\OrderStatus;
+use FreshTack\Storage\Entity\BenchEntryRecord;
+use FreshTack\Storage\Entity\BoatRecord;
+use FreshTack\Storage\Entity\EngineRecord;
+use FreshTack\Storage\Entity\OrderLineRecord;
+use FreshTack\Storage\Entity\OrderRecord;
+
+final readonly class DoctrineOrders implements Orders
+{
+    public function __construct(private EntityManagerInterface $entities)
+    {
+    }
+
+    public function open(int $boatId, Draft $draft, string $by, \DateTimeImmutable $at): OrderFile
+    {
+        $boat = $this->entities->find(BoatRecord::class, $boatId) ?? throw CorruptRecord::in('boat', (string) $boatId, 'it is gone');
+        $record = new OrderRecord($boat, OrderStatus::Draft->value, Json::encode($draft->toArray()), $by, $at);
+        $this->entities->persist($record);
+        $this->entities->flush();
+
+        return OrderFiles::of($record);
+    }
+
+    public function get(int $number): OrderFile
+    {
+        return OrderFiles::of($this->record($number));
+    }
+
+    public function current(\DateTimeImmutable $releasedSince): array
+    {
+        /** @var list<OrderRecord> $records */
+        $records = $this->entities->createQuery('SELECT o FROM '.OrderRecord::class.' o WHERE o.status <> :released OR o.releasedAt >= :since ORDER BY o.number DESC')
+            ->setParameters(['released' => OrderStatus::Released->value, 'since' => $releasedSince])->setMaxResults(200)->getResult();
+
+        return array_map(OrderFiles::of(...), $records);
+    }
+
+    public function ofBoat(int $boatId): array
+    {
+        return array_map(OrderFiles::of(...), array_values($this->entities->getRepository(OrderRecord::class)->findBy(['boat' => $boatId], ['number' => 'DESC'])));
+    }
+
+    public function saveDraft(int $number, int $version, Draft $draft): OrderFile
+    {
+        $record = $this->lock($number, $version);
+        $record->draft = Json::encode($draft->toArray());
+        $this->entities->flush();
+
+        return OrderFiles::of($record);
+    }
+
+    public function freeze(int $number, int $version, string $request, string $document, string $by, \DateTimeImmutable $at): OrderFile
+    {
+        $record = $this->lock($number, $version);
+        $record->status = OrderStatus::Issued->value;
+        $record->request = $request;
+        $record->document = $document;
+        $record->documentSha256 = hash('sha256', $document);
+        $record->engineVersion = OrderBuilder::VERSION;
+        $record->issuedBy = $by;
+        $record->issuedAt = $at;
+        $this->addLines($record, $document);
+        $this->entities->flush();
+
+        return OrderFiles::of($record);
+    }
+
+    public function setStatus(int $number, OrderStatus $status): void
+    {
+        $this->record($number)->status = $status->value;
+        $this->entities->flush();
+    }
+
+    public function release(int $number, int $version, string $record, string $by, \DateTimeImmutable $at): OrderFile
+    {
+        $order = $this->lock($number, $version);
+        $order->status = OrderStatus::Released->value;
+        $order->record = $record;
+        $order->releasedBy = $by;
+        $order->releasedAt = $at;
+        foreach ($this->entities->getRepository(OrderLineRecord::class)->findBy(['workOrder' => $number, 'status' => 'issued']) as $line) {
+            $line->status = 'done';
+        }
+        $this->entities->flush();
+
+        return OrderFiles::of($order);
+    }
+
+    public function entries(int $number): array
+    {
+        return array_values(array_map(OrderFiles::entry(...), $this->entities->getRepository(BenchEntryRecord::class)->findBy(['workOrder' => $number], ['sequence' => 'ASC'])));
+    }
+
+    public function addEntry(int $number, StoredEntry $entry): void
+    {
+        if (null === $this->entities->getRepository(BenchEntryRecord::class)->findOneBy(['uuid' => $entry->entry->uuid])) {
+            $this->entities->persist(new BenchEntryRecord(
+                $entry->entry->uuid,
+                $this->record($number),
+                $entry->entry->stepId,
+                $entry->entry->content->kind->value,
+                Json::encode((object) $entry->value),
+                $entry->entry->corrects,
+                $entry->entry->by,
+                $entry->entry->at,
+                $entry->deviceSequence,
+                $entry->deviceAt,
+            ));
+            $this->entities->flush();
+        }
+    }
+
+    /** @throws NotFound */
+    private function record(int $number): OrderRecord
+    {
+        return $this->entities->find(OrderRecord::class, $number) ?? throw NotFound::order($number);
+    }
+
+    /** @throws NotFound|Conflict if the version is not the current one */
+    private function lock(int $number, int $version): OrderRecord
+    {
+        $record = $this->record($number);
+
+        try {
+            $this->entities->lock($record, LockMode::OPTIMISTIC, $version);
+        } catch (OptimisticLockException) {
+            throw Conflict::changedMeanwhile('Order '.$number);
+        }
+
+        return $record;
+    }
+
+    private function addLines(OrderRecord $record, string $document): void
+    {
+        $engines = [];
+        foreach ($this->entities->getRepository(EngineRecord::class)->findBy(['boat' => $record->boat]) as $engine) {
+            $engines[$engine->position] = $engine;
+        }
+        foreach ($this->decoded($document)->at('engines')->list() as $engine) {
+            $hung = $engines[$engine->at('position')->string()] ?? throw CorruptRecord::in('work_order', (string) $record->number, 'its engine is gone');
+            foreach ($engine->at('tasks')->list() as $task) {
+                $this->entities->persist(new OrderLineRecord($record, $hung, $task->at('task')->string(), 'issued', $task->at('why')->string()));
+            }
+            foreach ($engine->at('blocked')->list() as $task) {
+                $this->entities->persist(new OrderLineRecord($record, $hung, $task->at('task')->string(), 'parked', $task->at('reason')->string()));
+            }
+        }
+    }
+
+    private function decoded(string $document): Cursor
+    {
+        try {
+            return Cursor::over(Json::decode($document));
+        } catch (ExpectedError $error) {
+            throw new \LogicException('An order that was just written can\'t be read.', 0, $error);
+        }
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Storage\Entity;
+
+use Doctrine\ORM\Mapping as ORM;
+use FreshTack\Shop\Account\Account;
+use FreshTack\Shop\Account\Role;
+
+#[ORM\Entity]
+#[ORM\Table(name: 'account')]
+class AccountRecord
+{
+    public function __construct(
+        #[ORM\Id, ORM\Column(length: 60)] public string $username,
+        #[ORM\Column(length: 80)] public string $name,
+        #[ORM\Column(length: 20)] public string $role,
+        #[ORM\Column(length: 255)] public string $passwordHash,
+    ) {
+    }
+
+    public function toShop(): Account
+    {
+        return new Account($this->username, $this->name, Role::from($this->role), $this->passwordHash);
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Storage\Entity;
+
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+use FreshTack\Shop\Register\Boat;
+use FreshTack\Shop\Register\BoatUse;
+use FreshTack\Shop\Register\Engine;
+use FreshTack\Storage\CorruptRecord;
+
+#[ORM\Entity]
+#[ORM\Table(name: 'boat')]
+class BoatRecord
+{
+    public function __construct(
+        #[ORM\Column(length: 80)] public string $name,
+        #[ORM\Column(length: 80)] public string $kind,
+        #[ORM\Column(length: 40)] public string $registration,
+        #[ORM\Column(length: 120)] public string $customer,
+        #[ORM\Column(length: 10)] public string $water,
+        #[ORM\Column(length: 10)] public string $kept,
+        #[ORM\Column] public bool $commercial,
+        #[ORM\Column(length: 40)] public string $monthsUsed,
+        #[ORM\Id, ORM\GeneratedValue, ORM\Column(options: ['unsigned' => true])] public ?int $id = null,
+        #[ORM\Version, ORM\Column(type: Types::INTEGER, options: ['unsigned' => true])] public int $version = 1,
+    ) {
+    }
+
+    /** @param list<EngineRecord> $engines */
+    public function toShop(array $engines): Boat
+    {
+        $months = array_map(intval(...), explode(',', $this->monthsUsed));
+        $water = \in_array($this->water, ['salt', 'brackish', 'fresh'], true) ? $this->water : throw CorruptRecord::in('boat', (string) $this->id, $this->water);
+        $kept = \in_array($this->kept, ['moored', 'trailered'], true) ? $this->kept : throw CorruptRecord::in('boat', (string) $this->id, $this->kept);
+        $hung = array_map(static fn (EngineRecord $engine): Engine => $engine->toShop(), $engines);
+        usort($hung, static fn (Engine $a, Engine $b): int => $a->position->rank() <=> $b->position->rank());
+
+        return new Boat((int) $this->id, $this->name, $this->kind, $this->registration, $this->customer, new BoatUse($water, $kept, $this->commercial, $months), $hung, $this->version);
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Storage\Entity;
+
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+use FreshTack\Core\Order\Position;
+use FreshTack\Shop\Register\Engine;
+
+#[ORM\Entity]
+#[ORM\Table(name: 'engine')]
+class EngineRecord
+{
+    public function __construct(
+        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)] public BoatRecord $boat,
+        #[ORM\Column(length: 20)] public string $position,
+        #[ORM\Column(length: 20)] public string $model,
+        #[ORM\Column(length: 30, unique: true)] public string $serial,
+        #[ORM\Column(type: Types::DATE_IMMUTABLE)] public \DateTimeImmutable $inService,
+        #[ORM\Column] public bool $hasMeter,
+        #[ORM\Id, ORM\GeneratedValue, ORM\Column(options: ['unsigned' => true])] public ?int $id = null,
+        #[ORM\Version, ORM\Column(type: Types::INTEGER, options: ['unsigned' => true])] public int $version = 1,
+    ) {
+    }
+
+    public function toShop(): Engine
+    {
+        return new Engine((int) $this->id, (int) $this->boat->id, Position::from($this->position), $this->model, $this->serial, $this->inService, $this->hasMeter);
+    }
+}

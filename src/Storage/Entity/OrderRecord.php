@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Storage\Entity;
+
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+
+#[ORM\Entity]
+#[ORM\Table(name: 'work_order')]
+#[ORM\Index(name: 'order_by_status', columns: ['status', 'released_at'])]
+class OrderRecord
+{
+    public function __construct(
+        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)] public BoatRecord $boat,
+        #[ORM\Column(length: 20)] public string $status,
+        #[ORM\Column(type: Types::TEXT, length: 16777215)] public string $draft,
+        #[ORM\Column(length: 60)] public string $openedBy,
+        #[ORM\Column(type: Types::DATETIME_IMMUTABLE, options: ['comment' => 'UTC'])] public \DateTimeImmutable $openedAt,
+        #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true, options: ['comment' => 'UTC'])] public ?\DateTimeImmutable $issuedAt = null,
+        #[ORM\Column(length: 60, nullable: true)] public ?string $issuedBy = null,
+        #[ORM\Column(type: Types::TEXT, length: 16777215, nullable: true, options: ['comment' => 'the canonical request as issued'])] public ?string $request = null,
+        #[ORM\Column(type: Types::TEXT, length: 16777215, nullable: true, options: ['comment' => 'the frozen order, byte for byte'])] public ?string $document = null,
+        #[ORM\Column(length: 64, nullable: true)] public ?string $documentSha256 = null,
+        #[ORM\Column(length: 20, nullable: true)] public ?string $engineVersion = null,
+        #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true, options: ['comment' => 'UTC'])] public ?\DateTimeImmutable $releasedAt = null,
+        #[ORM\Column(length: 60, nullable: true)] public ?string $releasedBy = null,
+        #[ORM\Column(type: Types::TEXT, length: 16777215, nullable: true)] public ?string $record = null,
+        #[ORM\Id, ORM\GeneratedValue, ORM\Column(options: ['unsigned' => true])] public ?int $number = null,
+        #[ORM\Version, ORM\Column(type: Types::INTEGER, options: ['unsigned' => true])] public int $version = 1,
+    ) {
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Storage\Entity;
+
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+
+#[ORM\Entity]
+#[ORM\Table(name: 'part')]
+class PartRecord
+{
+    public function __construct(
+        #[ORM\Id, ORM\Column(length: 40)] public string $number,
+        #[ORM\Column(length: 120)] public string $description,
+        #[ORM\Column(length: 20)] public string $bin,
+        #[ORM\Column(options: ['unsigned' => true])] public int $inStock,
+        #[ORM\Column(options: ['unsigned' => true, 'comment' => 'smallest coin'])] public int $priceMinor,
+        #[ORM\Version, ORM\Column(type: Types::INTEGER, options: ['unsigned' => true])] public int $version = 1,
+    ) {
+    }
+}

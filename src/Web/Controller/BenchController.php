@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Web\Controller;
+
+use FreshTack\Core\ExpectedError;
+use FreshTack\Shop\Bench\OpenBench;
+use FreshTack\Shop\ShopSettings;
+use FreshTack\Web\View\BenchStateView;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+#[AsController]
+#[IsGranted('ROLE_STAFF')]
+final readonly class BenchController
+{
+    public function __construct(private OpenBench $open, private ShopSettings $settings)
+    {
+    }
+
+    /** @throws ExpectedError */
+    #[Route('/api/orders/{number<\d+>}/bench', name: 'bench', methods: ['GET'])]
+    public function __invoke(int $number): JsonResponse
+    {
+        return new JsonResponse([...BenchStateView::of(($this->open)($number)), 'wrenches' => $this->settings->wrenches()]);
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Web\Controller;
+
+use FreshTack\Core\ExpectedError;
+use FreshTack\Shop\Order\ShowOrder;
+use FreshTack\Web\View\OrderFileView;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+#[AsController]
+#[IsGranted('ROLE_STAFF')]
+final readonly class OrderController
+{
+    public function __construct(private ShowOrder $show)
+    {
+    }
+
+    /** @throws ExpectedError */
+    #[Route('/api/orders/{number<\d+>}', name: 'order', methods: ['GET'])]
+    public function __invoke(int $number): JsonResponse
+    {
+        return new JsonResponse(OrderFileView::of(($this->show)($number)));
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Web\Controller;
+
+use FreshTack\Core\ExpectedError;
+use FreshTack\Shop\Order\PrintOrder;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+#[AsController]
+#[IsGranted('ROLE_STAFF')]
+final readonly class PrintController
+{
+    public function __construct(private PrintOrder $print)
+    {
+    }
+
+    /** @throws ExpectedError */
+    #[Route('/api/orders/{number<\d+>}/{what<sheet|record|label>}.pdf', name: 'print', methods: ['GET'])]
+    public function __invoke(int $number, string $what, Request $request): Response
+    {
+        $paper = 'letter' === $request->query->getString('paper') ? 'letter' : 'a4';
+
+        return new Response(($this->print)($number, $what, $paper), Response::HTTP_OK, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => \sprintf('inline; filename="order-%d-%s.pdf"', $number, $what),
+        ]);
+    }
+}

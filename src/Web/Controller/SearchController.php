@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Web\Controller;
+
+use FreshTack\Shop\Board\SearchShop;
+use FreshTack\Web\View\BoatView;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+#[AsController]
+#[IsGranted('ROLE_STAFF')]
+final readonly class SearchController
+{
+    public function __construct(private SearchShop $search)
+    {
+    }
+
+    #[Route('/api/search', name: 'search', methods: ['GET'])]
+    public function __invoke(Request $request): JsonResponse
+    {
+        $found = ($this->search)($request->query->getString('q'));
+
+        return new JsonResponse(['boats' => array_map(BoatView::hit(...), $found->boats), 'orders' => $found->orders]);
+    }
+}

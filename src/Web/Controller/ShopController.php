@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Web\Controller;
+
+use FreshTack\Shop\Account\Account;
+use FreshTack\Shop\Account\Accounts;
+use FreshTack\Shop\ShopSettings;
+use FreshTack\Web\View\AccountView;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[AsController]
+final readonly class ShopController
+{
+    public function __construct(private ShopSettings $settings, private Accounts $accounts, private bool $demoMode)
+    {
+    }
+
+    #[Route('/api/shop', name: 'shop', methods: ['GET'])]
+    public function __invoke(): JsonResponse
+    {
+        $accounts = $this->demoMode ? array_map(static fn (Account $account): array => AccountView::of($account), $this->accounts->all()) : [];
+
+        return new JsonResponse([
+            'name' => $this->settings->name(),
+            'timeZone' => $this->settings->zone()->getName(),
+            'currency' => $this->settings->currency(),
+            'demoAccounts' => $accounts,
+        ]);
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Web\Http;
+
+use FreshTack\Core\ExpectedError;
+use FreshTack\Core\Reading\Flaw;
+use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Shop\Conflict;
+use FreshTack\Shop\NotFound;
+use FreshTack\Shop\NotReleasable;
+use Psr\Log\LoggerInterface;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Event\ExceptionEvent;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Symfony\Component\Security\Core\Exception\AccessDeniedException;
+use Symfony\Component\Security\Core\Exception\AuthenticationException;
+
+/** Expected errors become problem details; all others a 500 that says nothing and a log line that says everything. */
+#[AsEventListener(priority: 0)]
+final readonly class ProblemListener
+{
+    public function __construct(private LoggerInterface $logger)
+    {
+    }
+
+    public function __invoke(ExceptionEvent $event): void
+    {
+        $error = $event->getThrowable();
+        if ($error instanceof AuthenticationException || $error instanceof AccessDeniedException) {
+            return;
+        }
+        $event->setResponse($this->answer($error, (string) $event->getRequest()->headers->get('X-Request-Id')));
+        $event->allowCustomResponseCode();
+    }
+
+    private function answer(\Throwable $error, string $requestId): Response
+    {
+        if ($error instanceof InvalidDocument) {
+            return Problem::of(422, $error->errorKey(), 1 === \count($error->flaws) ? $error->flaws[0]->message : \sprintf('%d fields have to be mended.', \count($error->flaws)), $error->flaws);
+        }
+        if ($error instanceof NotReleasable) {
+            return Problem::of(422, $error->errorKey(), $error->getMessage(), array_map(static fn (array $obstacle): Flaw => new Flaw(null === $obstacle['stepId'] ? '' : '/steps/'.$obstacle['stepId'], $obstacle['message']), $error->obstacles));
+        }
+        if ($error instanceof ExpectedError) {
+            return Problem::of($this->status($error), $error->errorKey(), $error->getMessage());
+        }
+        if ($error instanceof HttpExceptionInterface && $error->getStatusCode() < 500) {
+            return Problem::of($error->getStatusCode(), 'http.'.$error->getStatusCode(), '' === $error->getMessage() ? 'This can\'t be answered.' : $error->getMessage());
+        }
+        $this->logger->critical('Unexpected: {message}', ['message' => $error->getMessage(), 'exception' => $error]);
+
+        return Problem::of(500, 'broken', \sprintf('Something broke on our side. Nothing was changed. Try again; if it stays, tell the manager this number: %s', '' === $requestId ? 'none' : $requestId));
+    }
+
+    private function status(ExpectedError $error): int
+    {
+        return match (true) {
+            $error instanceof NotFound => 404,
+            $error instanceof Conflict => 409,
+            default => 422,
+        };
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Web\View;
+
+use FreshTack\Shop\Account\Account;
+
+final readonly class AccountView
+{
+    /** @return array{username: string, name: string, role: string} */
+    public static function of(Account $account): array
+    {
+        return ['username' => $account->username, 'name' => $account->name, 'role' => $account->role->value];
+    }
+}

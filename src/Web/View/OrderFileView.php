@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Web\View;
+
+use FreshTack\Shop\Order\OrderFile;
+use FreshTack\Shop\Order\OrderView;
+use FreshTack\Shop\Register\Boat;
+
+final readonly class OrderFileView
+{
+    /** @return array<string, mixed> */
+    public static function of(OrderView $view): array
+    {
+        return [
+            'order' => self::file($view->file),
+            'draft' => $view->file->draft->toArray(),
+            'boat' => BoatView::of($view->boat),
+            'engines' => array_map(EngineView::of(...), $view->engines),
+            'work' => $view->work,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function file(OrderFile $file): array
+    {
+        return [
+            'number' => $file->number,
+            'boatId' => $file->boatId,
+            'status' => $file->status->value,
+            'version' => $file->version,
+            'openedBy' => $file->openedBy,
+            'openedAt' => $file->openedAt->format(\DATE_ATOM),
+            'issuedAt' => $file->issuedAt?->format(\DATE_ATOM),
+            'issuedBy' => $file->issuedBy,
+            'releasedAt' => $file->releasedAt?->format(\DATE_ATOM),
+            'releasedBy' => $file->releasedBy,
+        ];
+    }
+
+    /**
+     * A line of the board: the order, its boat, and what it waits for.
+     *
+     * @return array<string, mixed>
+     */
+    public static function line(OrderFile $file, Boat $boat, ?string $stoppedBy, int $done, int $steps): array
+    {
+        return [...self::file($file), 'boat' => BoatView::of($boat), 'stoppedBy' => $stoppedBy, 'stepsDone' => $done, 'steps' => $steps];
+    }
+}
