@@ -37,6 +37,9 @@ final readonly class DraftReader
         $engine->knowsOnly('engineId', 'model', 'serial', 'hours', 'reading', 'restMin', 'decision', 'tasks');
         $hours = $engine->at('hours')->optionalString(12);
         $reading = $engine->at('reading')->optionalString(10);
+        if ('' === $engine->at('hours')->raw()) {
+            $engine->at('hours')->flaw('Enter the hours from the meter, or choose "no meter".');
+        }
         if (null !== $hours) {
             $engine->at('hours')->attempt(static fn (): EngineHours => EngineHours::of($hours));
         }

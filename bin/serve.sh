@@ -1,0 +1,115 @@
+# nginx and php-fpm for one port. Source after lib.sh.
+
+# serve_up RUN PORT: serves the built application. $APP_* and $DATABASE_URL must be exported.
+serve_up() {
+    local run=$1 port=$2
+    mkdir -p "$run" "$run/tmp" "$FRESH_TACK_DATA_DIR/sessions" "$FRESH_TACK_DATA_DIR/log"
+    port_free "$port" || die "port $port is taken by another program; choose one with --port"
+    write_php_ini "$run"
+    write_fpm_conf "$run"
+    write_nginx_conf "$run" "$port"
+    PHP_INI_SCAN_DIR="/etc/php/8.2/fpm/conf.d:$run/php" setsid php-fpm8.2 -F -y "$run/fpm.conf" $([ "$(id -u)" -eq 0 ] && echo -R) >"$run/fpm.log" 2>&1 </dev/null &
+    until_true 20 test -S "$run/fpm.sock" || die "php-fpm does not start; see $run/fpm.log"
+    nginx -c "$run/nginx.conf" -p "$run" >"$run/nginx.log" 2>&1 || die "nginx does not start; see $run/nginx.log"
+    until_true 30 curl -fsS "http://127.0.0.1:$port/health" || die "the application does not answer; see $FRESH_TACK_DATA_DIR/log and $run/fpm.log"
+}
+
+serve_down() {
+    local run=$1 name
+    for name in nginx fpm; do
+        if alive "$run/$name.pid"; then
+            kill -QUIT "$(cat "$run/$name.pid")" 2>/dev/null || true
+            until_true 10 sh -c "! kill -0 $(cat "$run/$name.pid" 2>/dev/null || echo 0)" || kill -9 "$(cat "$run/$name.pid")" 2>/dev/null || true
+        fi
+        rm -f "$run/$name.pid"
+    done
+    rm -f "$run/fpm.sock"
+}
+
+write_php_ini() {
+    mkdir -p "$1/php"
+    cat >"$1/php/fresh-tack.ini" <<INI
+date.timezone=UTC
+memory_limit=256M
+post_max_size=2M
+expose_php=0
+display_errors=0
+log_errors=1
+opcache.enable=1
+opcache.validate_timestamps=0
+opcache.memory_consumption=192
+opcache.max_accelerated_files=20000
+realpath_cache_size=4096K
+realpath_cache_ttl=600
+session.use_strict_mode=1
+INI
+}
+
+write_fpm_conf() {
+    cat >"$1/fpm.conf" <<CONF
+[global]
+pid = $1/fpm.pid
+error_log = $1/fpm-error.log
+daemonize = no
+[www]
+listen = $1/fpm.sock
+listen.mode = 0666
+pm = static
+pm.max_children = 4
+pm.max_requests = 2000
+clear_env = yes
+catch_workers_output = yes
+$([ "$(id -u)" -eq 0 ] && printf 'user = root\ngroup = root')
+env[APP_ENV] = $APP_ENV
+env[APP_DEBUG] = 0
+env[APP_SECRET] = $APP_SECRET
+env[DATABASE_URL] = "$DATABASE_URL"
+env[FRESH_TACK_DEMO] = $FRESH_TACK_DEMO
+$([ -n "${FRESH_TACK_NOW:-}" ] && printf 'env[FRESH_TACK_NOW] = "%s"' "$FRESH_TACK_NOW")
+env[FRESH_TACK_DATA_DIR] = $FRESH_TACK_DATA_DIR
+env[PATH] = /usr/bin:/bin
+CONF
+}
+
+write_nginx_conf() {
+    cat >"$1/nginx.conf" <<CONF
+$([ "$(id -u)" -eq 0 ] && printf 'user root;')
+worker_processes 1;
+pid $1/nginx.pid;
+error_log $1/nginx-error.log;
+events { worker_connections 256; }
+http {
+    include /etc/nginx/mime.types;
+    access_log off;
+    server_tokens off;
+    client_max_body_size 2m;
+    client_body_temp_path $1/tmp/body;
+    proxy_temp_path $1/tmp/proxy;
+    fastcgi_temp_path $1/tmp/fastcgi;
+    uwsgi_temp_path $1/tmp/uwsgi;
+    scgi_temp_path $1/tmp/scgi;
+    gzip on;
+    gzip_types text/css application/javascript application/json image/svg+xml;
+    add_header X-Frame-Options DENY always;
+    add_header Referrer-Policy same-origin always;
+    add_header Permissions-Policy "camera=(), microphone=(), geolocation=()" always;
+    add_header Content-Security-Policy "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'" always;
+    server {
+        listen 127.0.0.1:$2;
+        root $ROOT/public/build;
+        location ~ ^/(api|health)(/|\$) {
+            include /etc/nginx/fastcgi_params;
+            fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
+            fastcgi_param SCRIPT_NAME /index.php;
+            fastcgi_param HTTP_X_REQUEST_ID \$request_id;
+            fastcgi_param HTTP_HOST \$host:\$server_port;
+            fastcgi_param HTTP_PROXY "";
+            fastcgi_pass unix:$1/fpm.sock;
+            fastcgi_read_timeout 60s;
+        }
+        location /assets/ { expires 1y; try_files \$uri =404; }
+        location / { try_files \$uri /index.html; }
+    }
+}
+CONF
+}

@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useRoute } from 'vue-router'
+import { sessionLost } from '@/shared/api/client'
+import { useSession, useShop } from '@/shared/session'
+import CommandBox from './CommandBox.vue'
+import LoginForm from './LoginForm.vue'
+import SideRail from './SideRail.vue'
+
+const route = useRoute()
+const { account, isPending } = useSession()
+const { shop } = useShop()
+const bare = computed(() => route.meta['bare'] === true)
+</script>
+
+<template>
+  <div v-if="isPending" class="waiting" role="status">Opening the shop …</div>
+  <LoginForm v-else-if="account === null" :shop="shop ?? null" />
+  <template v-else>
+    <RouterView v-if="bare" />
+    <div v-else class="shell">
+      <SideRail :account="account" />
+      <div class="page">
+        <header class="top">
+          <CommandBox />
+          <div id="top-middle" class="muted"></div>
+          <div id="top-right" class="row"></div>
+        </header>
+        <main class="content"><RouterView /></main>
+      </div>
+    </div>
+    <div v-if="sessionLost" class="veil"><LoginForm :shop="shop ?? null" again /></div>
+  </template>
+</template>
+
+<style scoped>
+.waiting {
+  padding: 40px;
+}
+
+.shell {
+  display: grid;
+  grid-template-columns: 76px 1fr;
+  height: 100vh;
+}
+
+.page {
+  display: flex;
+  flex-direction: column;
+  min-width: 0;
+  height: 100vh;
+}
+
+.top {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  height: 48px;
+  padding: 0 14px 0 16px;
+  border-bottom: 1px solid var(--line);
+  flex: none;
+}
+
+#top-middle {
+  flex: 1;
+}
+
+.content {
+  flex: 1;
+  overflow: auto;
+  padding: 14px 16px;
+  min-height: 0;
+}
+
+.veil {
+  position: fixed;
+  inset: 0;
+  background: rgb(246 242 232 / 88%);
+  z-index: 3000;
+  overflow: auto;
+}
+</style>

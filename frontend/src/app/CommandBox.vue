@@ -1,0 +1,151 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref, useTemplateRef, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { answered, api } from '@/shared/api/client'
+import { keys } from '@/shared/api/keys'
+import { useShortcut } from '@/shared/keyboard'
+import { statusWords } from '@/shared/words'
+
+const router = useRouter()
+const input = useTemplateRef<HTMLInputElement>('input')
+const text = ref('')
+const open = ref(false)
+const chosen = ref(0)
+
+useShortcut('/', () => input.value?.focus())
+
+const { data } = useQuery({
+  queryKey: computed(() => keys.search(text.value.trim())),
+  queryFn: ({ signal }) => answered(api.GET('/api/search', { params: { query: { q: text.value.trim() } }, signal })),
+  enabled: computed(() => text.value.trim() !== ''),
+  placeholderData: (before) => before,
+})
+
+const hits = computed(() =>
+  text.value.trim() === ''
+    ? []
+    : [
+        ...(data.value?.orders ?? []).map((order) => ({
+          key: `o${order.number}`,
+          to: `/orders/${order.number}`,
+          name: `Order ${order.number} · ${order.boat}`,
+          more: statusWords[order.status],
+        })),
+        ...(data.value?.boats ?? []).map((boat) => ({
+          key: `b${boat.boatId}`,
+          to: `/boats/${boat.boatId}`,
+          name: `${boat.name} · ${boat.customer}`,
+          more: `${boat.registration} · ${boat.engines.join(', ')}`,
+        })),
+      ],
+)
+watch(hits, () => (chosen.value = 0))
+
+function step(by: number): void {
+  chosen.value = Math.max(0, Math.min(hits.value.length - 1, chosen.value + by))
+}
+
+async function go(to: string | undefined): Promise<void> {
+  if (to !== undefined) {
+    text.value = ''
+    open.value = false
+    input.value?.blur()
+    await router.push(to)
+  }
+}
+
+function leave(): void {
+  setTimeout(() => (open.value = false), 150)
+}
+</script>
+
+<template>
+  <div class="box" role="search">
+    <kbd aria-hidden="true">/</kbd>
+    <input
+      ref="input"
+      v-model="text"
+      type="text"
+      role="combobox"
+      placeholder="boat, owner, serial, order, model …"
+      aria-label="Find a boat, owner, serial number, order or model"
+      aria-controls="hits"
+      :aria-expanded="open && hits.length > 0"
+      :aria-activedescendant="open && hits.length > 0 ? `hit-${chosen}` : undefined"
+      autocomplete="off"
+      @focus="open = true"
+      @blur="leave"
+      @keydown.down.prevent="step(1)"
+      @keydown.up.prevent="step(-1)"
+      @keydown.enter.prevent="go(hits[chosen]?.to)"
+      @keydown.esc="input?.blur()"
+    />
+    <ul v-if="open && text.trim() !== ''" id="hits" role="listbox" aria-label="Found">
+      <li
+        v-for="(hit, index) in hits"
+        :id="`hit-${index}`"
+        :key="hit.key"
+        role="option"
+        :aria-selected="index === chosen"
+        @mousedown.prevent="go(hit.to)"
+      >
+        <strong>{{ hit.name }}</strong>
+        <span class="muted small">{{ hit.more }}</span>
+      </li>
+      <li v-if="hits.length === 0" role="option" aria-selected="false" class="muted">Nothing begins like that.</li>
+    </ul>
+  </div>
+</template>
+
+<style scoped>
+.box {
+  position: relative;
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  width: 380px;
+  border: 1px solid var(--field-line);
+  border-radius: 3px;
+  background: var(--panel);
+  padding: 0 10px;
+}
+
+input {
+  font: inherit;
+  border: 0;
+  background: none;
+  flex: 1;
+  height: 32px;
+  color: var(--ink);
+  outline: none;
+}
+
+.box:focus-within {
+  outline: 3px solid var(--brass-fill);
+}
+
+ul {
+  position: absolute;
+  top: 100%;
+  left: -1px;
+  right: -1px;
+  margin: 2px 0 0;
+  padding: 0;
+  list-style: none;
+  background: var(--panel);
+  border: 1px solid var(--field-line);
+  z-index: 50;
+}
+
+li {
+  display: flex;
+  flex-direction: column;
+  padding: 7px 12px;
+  cursor: pointer;
+}
+
+li[aria-selected='true'] {
+  background: var(--green-tint);
+}
+</style>

@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { components } from '@/shared/api/schema'
+import { useSignIn } from '@/shared/session'
+import ProblemNote from '@/shared/ui/ProblemNote.vue'
+import { roleWords } from '@/shared/words'
+
+const props = defineProps<{ shop: components['schemas']['Shop'] | null; again?: boolean }>()
+const username = ref('')
+const password = ref('')
+const { mutate, error, isPending } = useSignIn()
+const order = { writer: 0, technician: 1, parts: 2, manager: 3 } as const
+const accounts = computed(() => [...(props.shop?.demoAccounts ?? [])].sort((a, b) => order[a.role] - order[b.role]))
+
+function signIn(): void {
+  mutate({ username: username.value, password: password.value })
+}
+</script>
+
+<template>
+  <div class="login">
+    <form class="panel stack" @submit.prevent="signIn">
+      <div>
+        <h1>Fresh Tack</h1>
+        <p class="muted">{{ shop?.name ?? '' }}</p>
+      </div>
+      <p v-if="again" class="band">Your session ended. Sign in again: what you typed is still here.</p>
+      <label>User name <el-input v-model="username" name="username" autocomplete="username" autofocus /></label>
+      <label>
+        Password
+        <el-input v-model="password" name="password" type="password" autocomplete="current-password" show-password />
+      </label>
+      <ProblemNote :error="error" />
+      <el-button type="primary" native-type="submit" size="large" :loading="isPending">Sign in</el-button>
+    </form>
+    <aside v-if="accounts.length > 0" class="panel">
+      <h2>Demo accounts</h2>
+      <p class="muted small">All with the password <strong>verrin-inlet</strong>. Pick one to fill in the form.</p>
+      <ul>
+        <li v-for="account in accounts" :key="account.username">
+          <button type="button" @click="((username = account.username), (password = 'verrin-inlet'))">
+            <strong>{{ account.username }}</strong> {{ account.name }}, {{ roleWords[account.role] }}
+          </button>
+        </li>
+      </ul>
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.login {
+  display: flex;
+  justify-content: center;
+  align-items: flex-start;
+  gap: 16px;
+  padding: 14vh 20px 20px;
+  flex-wrap: wrap;
+}
+
+form {
+  width: 340px;
+}
+
+aside {
+  width: 340px;
+}
+
+label {
+  font-weight: 600;
+}
+
+ul {
+  list-style: none;
+  padding: 0;
+  margin: 10px 0 0;
+}
+
+li button {
+  font: inherit;
+  width: 100%;
+  text-align: left;
+  background: none;
+  border: 0;
+  border-top: 1px solid var(--line);
+  padding: 9px 2px;
+  cursor: pointer;
+  color: var(--ink);
+}
+
+li button:hover {
+  background: var(--green-tint);
+}
+</style>

@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Bench } from '@/shared/api/types'
+import type { BenchStep } from './useBench'
+
+const props = defineProps<{ bench: Bench; current: BenchStep | null; who: string }>()
+const engine = computed(
+  () => props.bench.document.engines.find((each) => each.position === props.current?.operation.position) ?? null,
+)
+</script>
+
+<template>
+  <header class="head">
+    <strong>Order {{ bench.order.number }}</strong>
+    <span>{{ engine ? `${engine.label} · ${engine.model} · ${engine.serial}` : 'Whole rig' }}</span>
+    <nav class="links" aria-label="Leave the bench">
+      <RouterLink :to="`/orders/${bench.order.number}/paper`">From paper</RouterLink>
+      <RouterLink :to="`/orders/${bench.order.number}`">Order</RouterLink>
+      <RouterLink to="/">Board</RouterLink>
+    </nav>
+    <strong>{{ who }}</strong>
+  </header>
+</template>
+
+<style scoped>
+.head {
+  background: var(--green);
+  color: #fff;
+  display: flex;
+  gap: 20px;
+  align-items: center;
+  padding: 0 20px;
+  min-height: 48px;
+}
+
+.links {
+  margin-left: auto;
+  display: flex;
+}
+
+.links a {
+  color: #fff;
+  padding: 12px 12px;
+}
+</style>

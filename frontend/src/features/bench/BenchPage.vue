@@ -1,0 +1,145 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import type { EntryValue, NewEntry } from '@/shared/api/types'
+import { useSession } from '@/shared/session'
+import ProblemNote from '@/shared/ui/ProblemNote.vue'
+import BenchHead from './BenchHead.vue'
+import BenchStepView from './BenchStepView.vue'
+import BenchTimers from './BenchTimers.vue'
+import StopScreen from './StopScreen.vue'
+import { newEntry, useBench } from './useBench'
+
+const route = useRoute()
+const router = useRouter()
+const number = computed(() => Number(route.params['number']))
+const { bench, steps, error, isPending, enter } = useBench(number)
+const { account, mayWorkAtBench } = useSession()
+
+const wanted = ref<string | null>(typeof route.query['step'] === 'string' ? route.query['step'] : null)
+const index = computed(() => {
+  const at = steps.value.findIndex((each) => each.step.id === wanted.value)
+  const open = steps.value.findIndex((each) => !each.done)
+  return at >= 0 ? at : open >= 0 ? open : steps.value.length
+})
+const current = computed(() => steps.value[index.value] ?? null)
+watch(index, () => enter.reset())
+
+function goTo(at: number): void {
+  wanted.value = steps.value[at]?.step.id ?? null
+}
+
+/** After an entry: on to the next step once this one is settled, else stay and show what the bench advises. */
+async function send(kind: NewEntry['kind'], value: EntryValue): Promise<void> {
+  const here = current.value
+  if (here === null) {
+    return
+  }
+  wanted.value = here.step.id
+  const before = bench.value?.entries.filter((entry) => entry.stepId === here.step.id && entry.kind === kind) ?? []
+  const corrects = here.done && kind !== 'note' && kind !== 'decision' ? (before.at(-1)?.uuid ?? null) : null
+  const after = await enter.mutateAsync([newEntry(here.step.id, kind, value, corrects)]).catch(() => null)
+  const settled = after?.steps.find((state) => state.id === here.step.id)?.done ?? false
+  if (settled && after?.stoppedBy === null && !here.step.entry.endsWith('level')) {
+    next()
+  }
+}
+
+function next(): void {
+  const open = steps.value.findIndex((each, at) => at > index.value && !each.done)
+  goTo(open >= 0 ? open : index.value + 1)
+}
+</script>
+
+<template>
+  <el-skeleton v-if="isPending" :rows="8" />
+  <ProblemNote v-else-if="error" :error="error" />
+  <div v-else-if="bench" class="bench">
+    <BenchHead :bench="bench" :current="current" :who="account?.name ?? ''" />
+    <BenchTimers :bench="bench" :at="index" :count="steps.length" :current="current" />
+    <StopScreen
+      v-if="bench.stoppedBy"
+      :bench="bench"
+      :error="enter.error.value"
+      :sending="enter.isPending.value"
+      @enter="(entry) => enter.mutate([entry])"
+    />
+    <BenchStepView
+      v-else-if="current"
+      :key="current.step.id"
+      :bench="bench"
+      :current="current"
+      :error="enter.error.value"
+      :sending="enter.isPending.value"
+      :may-work="mayWorkAtBench && bench.order.status !== 'released'"
+      :first="index === 0"
+      @send="send"
+      @back="goTo(index - 1)"
+      @next="next"
+    />
+    <section v-else class="finished">
+      <h1>Every step is entered.</h1>
+      <p>What remains is the release: it checks the gates once more and writes the service record.</p>
+      <div class="row">
+        <button type="button" class="big" @click="goTo(steps.length - 1)">Back</button>
+        <button type="button" class="big main" @click="router.push(`/orders/${number}/release`)">
+          Go to the release
+        </button>
+      </div>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.bench {
+  height: 100vh;
+  display: flex;
+  flex-direction: column;
+  font-size: 18px;
+}
+
+.finished {
+  padding: 40px 20px;
+  display: flex;
+  flex-direction: column;
+  gap: 20px;
+}
+
+.finished h1 {
+  font-size: 30px;
+}
+</style>
+
+<style>
+.big {
+  font: inherit;
+  font-size: 21px;
+  font-weight: 700;
+  min-height: 76px;
+  padding: 0 28px;
+  border: 2px solid var(--green);
+  border-radius: 4px;
+  background: var(--panel);
+  color: var(--green);
+  cursor: pointer;
+}
+
+.big.main {
+  background: var(--green);
+  color: #fff;
+}
+
+.big.on {
+  background: var(--green-tint);
+}
+
+.big.bad {
+  border-color: var(--red);
+  color: var(--red);
+}
+
+.big:disabled {
+  opacity: 0.55;
+  cursor: default;
+}
+</style>

@@ -1,0 +1,182 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Bench, EntryValue, NewEntry } from '@/shared/api/types'
+import ProblemNote from '@/shared/ui/ProblemNote.vue'
+import CouldNot from './CouldNot.vue'
+import StepEntry from './StepEntry.vue'
+import StepPicture from './StepPicture.vue'
+import type { BenchStep } from './useBench'
+
+/** One step: the sentence, its figure as large as it fits, a picture, the check and the usual slip, the entry. */
+const props = defineProps<{
+  bench: Bench
+  current: BenchStep
+  error: unknown
+  sending: boolean
+  mayWork: boolean
+  first: boolean
+}>()
+const emit = defineEmits<{ send: [kind: NewEntry['kind'], value: EntryValue]; back: []; next: [] }>()
+
+const couldNot = ref(false)
+const ordinary = /^([\d.,½¼¾⅛⅜⅝⅞⅓⅔–\s-]+)\s*(.*)$/
+const figure = computed(() => {
+  const text = props.current.step.figure?.text ?? null
+  const parts = text === null ? null : ordinary.exec(text)
+  return parts
+    ? { number: parts[1]?.trim() ?? '', unit: parts[2] ?? '' }
+    : text === null
+      ? null
+      : { number: '', unit: text }
+})
+const rows = computed(() => [
+  { name: 'beside', text: props.current.step.beside },
+  { name: 'range', text: props.current.step.figure?.detail ?? null },
+  { name: 'check', text: props.current.step.check },
+  { name: 'usual slip', text: props.current.step.slip },
+])
+</script>
+
+<template>
+  <div class="body">
+    <div class="what">
+      <h1>{{ current.step.text }}</h1>
+      <p v-if="figure" class="figure">
+        <span v-if="figure.number" class="huge" :class="{ long: figure.number.length > 7 }">{{ figure.number }}</span>
+        <span class="unit" :class="{ alone: !figure.number }">{{ figure.unit }}</span>
+      </p>
+      <dl>
+        <template v-for="row in rows" :key="row.name">
+          <template v-if="row.text">
+            <dt>{{ row.name }}</dt>
+            <dd>{{ row.text }}</dd>
+          </template>
+        </template>
+        <template v-if="current.answer">
+          <dt>entered</dt>
+          <dd>
+            <strong>{{ current.answer }}</strong>
+          </dd>
+        </template>
+      </dl>
+      <ProblemNote :error="error" />
+      <StepEntry
+        v-if="mayWork && current.step.entry !== 'tick'"
+        :bench="bench"
+        :current="current"
+        :sending="sending"
+        @send="(kind, value) => emit('send', kind, value)"
+      />
+    </div>
+    <StepPicture :bench="bench" :current="current" />
+  </div>
+  <div class="cautions">
+    <p v-for="caution in current.operation.cautions" :key="caution.id" class="band">
+      <strong>{{ caution.title }}.</strong> {{ caution.text }}
+    </p>
+  </div>
+  <CouldNot
+    v-if="couldNot"
+    :must="current.step.must"
+    @cancel="couldNot = false"
+    @reason="(text) => ((couldNot = false), emit('send', 'not_done', { text }))"
+  />
+  <footer v-else class="buttons">
+    <button type="button" class="big" :disabled="first" @click="emit('back')">Back</button>
+    <button v-if="mayWork" type="button" class="big" @click="couldNot = true">Could not …</button>
+    <button
+      v-if="mayWork && current.step.entry === 'tick'"
+      type="button"
+      class="big main wide"
+      :disabled="sending"
+      @click="emit('send', 'tick', {})"
+    >
+      {{ current.done ? 'Done already, go on' : 'Done' }}
+    </button>
+    <button
+      v-else
+      type="button"
+      class="big wide"
+      :class="{ main: current.done }"
+      :disabled="!current.done"
+      @click="emit('next')"
+    >
+      {{ current.done ? 'Next step' : 'Enter it above' }}
+    </button>
+  </footer>
+</template>
+
+<style scoped>
+.body {
+  flex: 1;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 330px;
+  gap: 22px;
+  padding: 16px 20px 8px;
+  min-height: 0;
+  overflow: auto;
+}
+
+h1 {
+  font-size: 27px;
+}
+
+.figure {
+  display: flex;
+  align-items: baseline;
+  gap: 12px;
+  flex-wrap: wrap;
+  margin: 4px 0 8px;
+}
+
+.huge {
+  font-size: 76px;
+  font-weight: 800;
+  line-height: 1.05;
+}
+
+.huge.long {
+  font-size: 56px;
+}
+
+.unit {
+  font-size: 32px;
+  font-weight: 700;
+}
+
+.unit.alone {
+  font-size: 40px;
+}
+
+dl {
+  display: grid;
+  grid-template-columns: 105px 1fr;
+  gap: 6px 14px;
+  margin: 8px 0 12px;
+}
+
+dt {
+  color: var(--muted);
+}
+
+dd {
+  margin: 0;
+}
+
+.cautions {
+  padding: 0 20px;
+  display: flex;
+  flex-direction: column;
+  gap: 5px;
+}
+
+.buttons {
+  display: flex;
+  gap: 14px;
+  padding: 12px 20px 18px;
+}
+
+.wide {
+  flex: 1;
+}
+</style>

@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Observation } from '@/shared/api/types'
+import FieldNote from '@/shared/ui/FieldNote.vue'
+import type { PaperLine } from './paper'
+import type { BenchStep } from './useBench'
+
+/** One line of the paper with the blanks that its step has. */
+const props = defineProps<{
+  current: BenchStep
+  line: PaperLine
+  observations: Observation[]
+  wrenches: string[]
+  error: string | undefined
+}>()
+const line = computed(() => props.line)
+const answers = computed(() => props.observations.filter((each) => each.question === props.current.step.entry))
+const name = computed(() => `${props.current.operation.label}: ${props.current.step.text}`)
+</script>
+
+<template>
+  <tr>
+    <td>{{ current.operation.label }}</td>
+    <td class="text">{{ current.step.text }}</td>
+    <td>
+      <strong>{{ current.step.figure?.text ?? '' }}</strong>
+    </td>
+    <td>
+      <div class="row blanks" role="group" :aria-label="name">
+        <label v-if="current.step.entry === 'tick'" class="done"
+          ><input v-model="line.ticked" type="checkbox" /> done</label
+        >
+        <select v-else-if="answers.length > 0" v-model="line.observation" :aria-label="`Seen, ${name}`">
+          <option value="">…</option>
+          <option v-for="answer in answers" :key="answer.value" :value="answer.value">{{ answer.label }}</option>
+        </select>
+        <template v-else-if="current.step.entry === 'poured'">
+          <label>poured <input v-model="line.amount" inputmode="decimal" /></label>
+          <select v-model="line.unit" aria-label="unit">
+            <option value="l">l</option>
+            <option value="ml">ml</option>
+            <option value="us_qt">US qt</option>
+          </select>
+        </template>
+        <template v-else-if="current.step.entry === 'torque'">
+          <label>used <input v-model="line.torque" inputmode="decimal" /></label>
+          <select v-model="line.wrench" aria-label="wrench">
+            <option value="" disabled>wrench …</option>
+            <option v-for="wrench in wrenches" :key="wrench">{{ wrench }}</option>
+          </select>
+        </template>
+        <label v-else-if="current.step.entry === 'turns'"
+          >turned <input v-model="line.turns" placeholder="3/4"
+        /></label>
+        <template v-else-if="current.step.entry === 'count'">
+          <label>in <input v-model="line.wentIn" inputmode="numeric" /></label>
+          <label>out <input v-model="line.cameOut" inputmode="numeric" /></label>
+        </template>
+        <template v-else>
+          <label>level <input v-model="line.reading" inputmode="decimal" /></label>
+          <label>after min <input v-model="line.rest" inputmode="numeric" /></label>
+          <label>added ml <input v-model="line.added" inputmode="numeric" /></label>
+          <label>then <input v-model="line.secondReading" inputmode="decimal" /></label>
+          <label>after min <input v-model="line.secondRest" inputmode="numeric" /></label>
+        </template>
+        <label class="muted">could not, because <input v-model="line.notDone" class="why" /></label>
+      </div>
+      <FieldNote :text="error" />
+    </td>
+  </tr>
+</template>
+
+<style scoped>
+.text {
+  max-width: 340px;
+}
+
+.blanks {
+  gap: 4px 10px;
+}
+
+input:not([type='checkbox']),
+select {
+  font: inherit;
+  border: 1px solid var(--field-line);
+  border-radius: 3px;
+  background: var(--panel);
+  color: var(--ink);
+  height: 30px;
+  width: 64px;
+  padding: 0 6px;
+}
+
+select {
+  width: auto;
+  max-width: 240px;
+}
+
+.done {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  min-height: 30px;
+}
+
+.done input {
+  width: 20px;
+  height: 20px;
+  accent-color: var(--green);
+}
+
+input.why {
+  width: 130px !important;
+}
+</style>

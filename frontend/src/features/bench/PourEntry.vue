@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import type { EntryValue, WorkEngine } from '@/shared/api/types'
+import { decimalInput } from '@/shared/units'
+
+type VolumeValue = NonNullable<EntryValue['volume']>
+
+/** How much was poured, in the unit that the jug shows. */
+const props = defineProps<{
+  suggestion: NonNullable<WorkEngine['oil']>['firstPour'] | null
+  sending: boolean
+  verb?: string
+}>()
+const emit = defineEmits<{ pour: [volume: VolumeValue] }>()
+
+const amount = ref('')
+const unit = ref<VolumeValue['unit']>('l')
+
+function takeSuggestion(): void {
+  if (props.suggestion) {
+    const isMl = props.suggestion.unit === 'ml' && Number(props.suggestion.value) >= 1000
+    amount.value = isMl ? String(Number(props.suggestion.value) / 1000) : props.suggestion.value
+    unit.value = isMl ? 'l' : props.suggestion.unit
+  }
+}
+</script>
+
+<template>
+  <form class="pour" @submit.prevent="emit('pour', { value: decimalInput(amount), unit })">
+    <label>
+      {{ verb ?? 'Poured' }}
+      <input v-model="amount" class="field" inputmode="decimal" autocomplete="off" required />
+    </label>
+    <label>
+      unit
+      <select v-model="unit" class="field">
+        <option value="l">litres</option>
+        <option value="ml">millilitres</option>
+        <option value="us_qt">US quarts</option>
+      </select>
+    </label>
+    <button v-if="suggestion" type="button" class="big" @click="takeSuggestion">as on the order</button>
+    <button type="submit" class="big main" :disabled="sending || amount.trim() === ''">Enter</button>
+  </form>
+</template>
+
+<style scoped>
+.pour {
+  display: flex;
+  gap: 10px;
+  align-items: flex-end;
+  flex-wrap: wrap;
+}
+
+.big {
+  padding: 0 18px;
+}
+</style>
+
+<style>
+.field {
+  display: block;
+  font: inherit;
+  font-size: 26px;
+  font-weight: 700;
+  width: 150px;
+  height: 76px;
+  border: 2px solid var(--field-line);
+  border-radius: 4px;
+  background: var(--panel);
+  color: var(--ink);
+  padding: 0 12px;
+}
+
+select.field {
+  font-size: 19px;
+  width: auto;
+}
+</style>

@@ -1,0 +1,117 @@
+<script setup lang="ts">
+import { useMutation, useQueryClient } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { answered, api, asProblem } from '@/shared/api/client'
+import { useSession } from '@/shared/session'
+import ProblemNote from '@/shared/ui/ProblemNote.vue'
+import { litresText } from '@/shared/units'
+import { useBench } from './useBench'
+
+/** The last look: what is open, what went in, and letting the engines go. */
+const route = useRoute()
+const router = useRouter()
+const queries = useQueryClient()
+const number = computed(() => Number(route.params['number']))
+const { bench, steps, error, isPending } = useBench(number)
+const { mayRelease } = useSession()
+const remark = ref('')
+const open = computed(() => steps.value.filter((each) => !each.done))
+const release = useMutation({
+  mutationFn: () =>
+    answered(
+      api.POST('/api/orders/{number}/release', {
+        params: { path: { number: number.value } },
+        body: { version: bench.value?.order.version ?? 0, remark: remark.value },
+      }),
+    ),
+  onSuccess: async () => {
+    await queries.invalidateQueries({ predicate: (query) => !['session', 'shop'].includes(String(query.queryKey[0])) })
+    await router.push(`/orders/${number.value}/record`)
+  },
+})
+const obstacles = computed(() =>
+  (asProblem(release.error.value)?.details.errors ?? []).map((each) => ({
+    ...each,
+    stepId: each.pointer.startsWith('/steps/') ? each.pointer.slice(7) : null,
+  })),
+)
+function engine(position: string) {
+  return bench.value?.document.engines.find((each) => each.position === position) ?? null
+}
+</script>
+
+<template>
+  <el-skeleton v-if="isPending" :rows="6" />
+  <ProblemNote v-else-if="error" :error="error" />
+  <section v-else-if="bench" class="stack release">
+    <h1>Release order {{ number }}</h1>
+    <p v-if="open.length > 0" class="band row spread">
+      <span
+        ><strong>{{ open.length }} steps are not entered yet.</strong> The first: {{ open[0]?.operation.label }},
+        {{ open[0]?.operation.title.toLowerCase() }}.</span
+      >
+      <RouterLink :to="`/orders/${number}/bench`">To the bench</RouterLink>
+    </p>
+    <table class="plain">
+      <thead>
+        <tr>
+          <th>Engine</th>
+          <th>Oil that went in</th>
+          <th>Capacity</th>
+          <th>Last reading</th>
+          <th>Says</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="oil in bench.oil" :key="oil.position">
+          <td>
+            <strong>{{ engine(oil.position)?.label }}</strong> {{ engine(oil.position)?.model }}
+            {{ engine(oil.position)?.serial }}
+          </td>
+          <td>{{ litresText(oil.inEngineMl) }}</td>
+          <td>{{ engine(oil.position)?.oil?.capacity.text }}</td>
+          <td>{{ oil.reading ?? '–' }}</td>
+          <td>{{ oil.advice?.reason ?? 'no settled reading yet' }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <label class="remark">
+      Remark for the record, and the reason if more or less oil went in than the capacity
+      <el-input v-model="remark" type="textarea" :rows="2" :maxlength="1000" />
+    </label>
+    <div v-if="release.error.value" class="band stop" role="alert">
+      <strong>{{ asProblem(release.error.value)?.message ?? 'Something broke.' }}</strong>
+      <ul>
+        <li v-for="obstacle in obstacles" :key="obstacle.detail">
+          {{ obstacle.detail }}
+          <RouterLink v-if="obstacle.stepId" :to="`/orders/${number}/bench?step=${obstacle.stepId}`"
+            >go there</RouterLink
+          >
+        </li>
+      </ul>
+    </div>
+    <div class="row">
+      <button
+        v-if="mayRelease"
+        type="button"
+        class="big main"
+        :disabled="release.isPending.value"
+        @click="release.mutate()"
+      >
+        Release the engines
+      </button>
+      <span v-else class="muted">A technician or the manager releases.</span>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.release {
+  max-width: 960px;
+}
+
+.remark {
+  font-weight: 600;
+}
+</style>

@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import Dipstick from '@/drawing/Dipstick.vue'
+import Transom from '@/drawing/Transom.vue'
+import TurnDial from '@/drawing/TurnDial.vue'
+import type { Bench } from '@/shared/api/types'
+import type { BenchStep } from './useBench'
+
+const props = defineProps<{ bench: Bench; current: BenchStep }>()
+const engine = computed(
+  () => props.bench.document.engines.find((each) => each.position === props.current.operation.position) ?? null,
+)
+const level = computed(() =>
+  ['level', 'first_level', 'poured'].includes(props.current.step.entry) ? (engine.value?.level ?? null) : null,
+)
+const oil = computed(() => props.bench.oil.find((each) => each.position === engine.value?.position) ?? null)
+const turns = computed(() =>
+  props.current.step.tightening?.kind === 'turns_after_contact' ? props.current.step.tightening : null,
+)
+const torque = computed(() => (props.current.step.tightening?.kind === 'torque' ? props.current.step.tightening : null))
+const units = { nm: 'N·m', ft_lb: 'ft·lb', in_lb: 'in·lb' } as const
+</script>
+
+<template>
+  <aside class="picture">
+    <TurnDial
+      v-if="turns"
+      :min="turns.minTurns"
+      :max="turns.maxTurns"
+      :text="current.step.figure?.text.replace(' turn', '') ?? ''"
+    />
+    <template v-else-if="torque">
+      <svg viewBox="0 0 260 120" role="img" :aria-label="`${torque.min} to ${torque.max} ${units[torque.unit]}`">
+        <path d="M20 60h220" stroke="var(--bar)" stroke-width="22" />
+        <path d="M75 60h110" stroke="var(--green)" stroke-width="22" />
+        <path d="M130 38v44" stroke="var(--ink)" stroke-width="4" />
+        <g font-size="17" text-anchor="middle" fill="var(--ink)">
+          <text x="75" y="100">{{ torque.min }}</text>
+          <text x="130" y="28" font-weight="700">{{ torque.nominal }} {{ units[torque.unit] }}</text>
+          <text x="185" y="100">{{ torque.max }}</text>
+        </g>
+      </svg>
+      <p class="small muted">least · aim · most</p>
+    </template>
+    <template v-else-if="level">
+      <Dipstick
+        :low="Number(level.band.low)"
+        :high="Number(level.band.high)"
+        :reading="oil?.reading ? Number(oil.reading) : null"
+        :settled="oil?.advice?.advice !== 'wait'"
+      />
+      <p class="small">low to top mark: {{ level.span.text }}</p>
+      <p class="small muted">{{ oil?.reading ? 'last reading' : 'no reading yet' }}</p>
+    </template>
+    <Transom v-else :engines="bench.document.engines" :width="270" />
+    <p v-if="engine" class="small plate">
+      <strong>{{ engine.label }}</strong> · {{ engine.model }} · {{ engine.serial }}<br />
+      <template v-if="engine.oil">{{ engine.oil.grade }} · {{ engine.oil.capacity.text }}</template>
+    </p>
+  </aside>
+</template>
+
+<style scoped>
+.picture {
+  background: var(--panel);
+  border: 1px solid var(--line);
+  padding: 16px;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  gap: 8px;
+  text-align: center;
+}
+
+.small {
+  font-size: 15px;
+}
+
+.plate {
+  margin-top: auto;
+}
+</style>

@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import type { Board } from '@/shared/api/types'
+import { waitsFor } from './useBoard'
+
+defineProps<{ name: string; empty: string; orders: Board['orders'] }>()
+
+function target(order: Board['orders'][number]): string {
+  switch (order.status) {
+    case 'in_work':
+    case 'stopped':
+      return `/orders/${order.number}/bench`
+    case 'released':
+      return `/orders/${order.number}/record`
+    default:
+      return `/orders/${order.number}`
+  }
+}
+</script>
+
+<template>
+  <div class="column">
+    <h2>
+      {{ name }} <span class="muted">{{ orders.length }}</span>
+    </h2>
+    <p v-if="orders.length === 0" class="muted small">{{ empty }}</p>
+    <RouterLink v-for="order in orders" :key="order.number" :to="target(order)" class="slip" :class="order.status">
+      <strong>{{ order.number }} · {{ order.boat.name }}</strong>
+      <span class="small">{{ waitsFor(order) }}</span>
+    </RouterLink>
+  </div>
+</template>
+
+<style scoped>
+.column {
+  border-top: 3px solid var(--green);
+  padding-top: 8px;
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+  min-height: 88px;
+}
+
+.slip {
+  display: flex;
+  flex-direction: column;
+  background: var(--panel);
+  border: 1px solid var(--line);
+  border-radius: 3px;
+  padding: 8px 10px;
+  color: var(--ink);
+  text-decoration: none;
+}
+
+.slip:hover {
+  border-color: var(--green);
+}
+
+.slip.stopped {
+  border: 2px solid var(--red);
+  background: var(--red-tint);
+}
+</style>

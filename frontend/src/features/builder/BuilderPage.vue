@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useRoute } from 'vue-router'
+import { asProblem } from '@/shared/api/client'
+import { useShortcut } from '@/shared/keyboard'
+import { useSession } from '@/shared/session'
+import ProblemNote from '@/shared/ui/ProblemNote.vue'
+import { statusWords } from '@/shared/words'
+import OrderTabs from './OrderTabs.vue'
+import RigHead from './RigHead.vue'
+import TaskGrid from './TaskGrid.vue'
+import TheSlip from './TheSlip.vue'
+import { useGrid } from './useGrid'
+import { useOrder } from './useOrder'
+
+const route = useRoute()
+const number = computed(() => Number(route.params['number']))
+const { view, draft, work, isDraft, error, isPending, previewError, saveError, issue, savedAt, changed, reload } =
+  useOrder(number)
+const { mayWrite } = useSession()
+const editable = computed(() => isDraft.value && mayWrite.value)
+const grid = useGrid(() => view.value?.engines ?? [], draft, changed)
+const conflict = computed(() =>
+  [saveError.value, issue.error.value].find((each) => asProblem(each)?.key === 'conflict.changed'),
+)
+
+useShortcut('a', () => {
+  if (editable.value) {
+    grid.pickAllDue()
+  }
+})
+useShortcut('F9', () => {
+  if (editable.value && work.value?.issuable && !issue.isPending.value) {
+    issue.mutate()
+  }
+})
+</script>
+
+<template>
+  <el-skeleton v-if="isPending" :rows="8" />
+  <ProblemNote v-else-if="error" :error="error" />
+  <div v-else-if="view" class="builder">
+    <Teleport to="#top-middle">
+      Order {{ view.order.number }} · {{ statusWords[view.order.status]
+      }}{{
+        isDraft && savedAt
+          ? `, saved ${savedAt.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}`
+          : ''
+      }}
+    </Teleport>
+    <Teleport to="#top-right">
+      <span v-if="editable" class="small">
+        <kbd>A</kbd> all that is due <kbd>↑↓←→</kbd> <kbd>space</kbd> pick <kbd>F9</kbd> issue
+      </span>
+    </Teleport>
+    <div class="left">
+      <RigHead :view="view" :work="work" />
+      <div v-if="conflict" class="band stop row spread" role="alert">
+        <span>{{ asProblem(conflict)?.message }}</span>
+        <el-button @click="reload">Load it again</el-button>
+      </div>
+      <ProblemNote v-else :error="saveError ?? issue.error.value ?? previewError" unshown />
+      <TaskGrid :engines="view.engines" :grid="grid" :editable="editable" />
+      <OrderTabs v-if="work && work.operations.length > 0" :work="work" class="tabs" />
+      <p v-else class="panel muted">
+        {{ editable ? 'Pick a task above: the whole order appears here at once.' : 'No task was picked.' }}
+      </p>
+    </div>
+    <TheSlip :view="view" :work="work" :editable="editable" :issuing="issue.isPending.value" @issue="issue.mutate()" />
+  </div>
+</template>
+
+<style scoped>
+.builder {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 292px;
+  gap: 14px;
+  height: 100%;
+}
+
+.left {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  min-height: 0;
+  min-width: 0;
+}
+
+.tabs {
+  flex: 1;
+  min-height: 160px;
+}
+</style>

@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import IntervalBars from '@/drawing/IntervalBars.vue'
+import StateMark from '@/drawing/StateMark.vue'
+import type { Due, Engine } from '@/shared/api/types'
+import WhyButton from '@/shared/ui/WhyButton.vue'
+import { distanceWords, dueWords } from '@/shared/words'
+
+/** One task on one engine: picked or not, both limbs as bars, the state as shape and word. */
+const props = defineProps<{
+  engine: Engine
+  due: Due | undefined
+  picked: boolean
+  editable: boolean
+  compact: boolean
+  place: string
+  tabbable: boolean
+}>()
+const emit = defineEmits<{ pick: [on: boolean]; focusIn: [] }>()
+const name = computed(() => `${props.due?.title ?? ''}, ${props.engine.label}: ${props.due ? dueWords(props.due) : ''}`)
+
+function toggle(): void {
+  if (props.editable) {
+    emit('pick', !props.picked)
+  }
+}
+</script>
+
+<template>
+  <td role="gridcell">
+    <span v-if="!due" class="muted small">not on this engine</span>
+    <div v-else class="cell">
+      <button
+        type="button"
+        role="checkbox"
+        class="tick"
+        :class="{ on: picked }"
+        :aria-checked="picked"
+        :aria-label="name"
+        :disabled="!editable"
+        :id="`cell-${place}`"
+        :tabindex="tabbable ? 0 : -1"
+        @click="toggle"
+        @focus="emit('focusIn')"
+      >
+        {{ picked ? '✓' : '' }}
+      </button>
+      <IntervalBars :due="due" :width="compact ? 44 : 84" />
+      <span class="words" :class="due.state">
+        <StateMark :state="due.state" /> {{ dueWords(due) }}<br />
+        <span class="muted small">{{ distanceWords(due) }}</span>
+        <WhyButton :about="`${due.title}, ${engine.label}`" :text="due.why">
+          <p class="muted small">{{ due.interval }}</p>
+        </WhyButton>
+      </span>
+    </div>
+  </td>
+</template>
+
+<style scoped>
+td {
+  border-bottom: 1px solid var(--line);
+  padding: 5px 10px;
+}
+
+.cell {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+}
+
+.tick {
+  width: 24px;
+  height: 24px;
+  border: 2px solid var(--field-line);
+  border-radius: 3px;
+  background: var(--panel);
+  color: #fff;
+  font-weight: 800;
+  line-height: 1;
+  cursor: pointer;
+  flex: none;
+}
+
+.tick.on {
+  background: var(--green);
+  border-color: var(--green);
+}
+
+.tick:disabled {
+  cursor: default;
+  opacity: 0.75;
+}
+
+.words {
+  white-space: nowrap;
+  line-height: 1.25;
+}
+
+.soon,
+.no_record {
+  color: var(--brass);
+  font-weight: 600;
+}
+
+.due,
+.overdue {
+  color: var(--red);
+  font-weight: 600;
+}
+
+.words .muted {
+  font-weight: 400;
+}
+</style>

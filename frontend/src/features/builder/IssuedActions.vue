@@ -1,0 +1,47 @@
+<script setup lang="ts">
+import type { OrderFile } from '@/shared/api/types'
+import { statusWords } from '@/shared/words'
+
+/** What can be done with an order that was issued. */
+defineProps<{ order: OrderFile }>()
+</script>
+
+<template>
+  <div v-if="order.status === 'draft'" class="muted">A draft: the service writer issues it.</div>
+  <div v-else class="stack">
+    <strong>{{
+      order.status === 'released' ? 'Released' : `Issued by ${order.issuedBy}, ${statusWords[order.status]}`
+    }}</strong>
+    <RouterLink v-if="order.status !== 'released'" :to="`/orders/${order.number}/bench`" class="act main"
+      >Open at the bench</RouterLink
+    >
+    <RouterLink v-else :to="`/orders/${order.number}/record`" class="act main">Service record and label</RouterLink>
+    <div class="row">
+      <a :href="`/api/orders/${order.number}/sheet.pdf?paper=a4`" target="_blank" class="act">Print A4</a>
+      <a :href="`/api/orders/${order.number}/sheet.pdf?paper=letter`" target="_blank" class="act">Print Letter</a>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.stack {
+  gap: 8px;
+}
+
+.act {
+  display: inline-block;
+  flex: 1;
+  text-align: center;
+  border: 2px solid var(--green);
+  border-radius: 3px;
+  padding: 7px 10px;
+  text-decoration: none;
+  font-weight: 600;
+  white-space: nowrap;
+}
+
+.act.main {
+  background: var(--green);
+  color: #fff;
+}
+</style>

@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { WorkOrder } from '@/shared/api/types'
+import CautionsTab from './CautionsTab.vue'
+import FluidsTab from './FluidsTab.vue'
+import LabourTab from './LabourTab.vue'
+import PartsTab from './PartsTab.vue'
+import StepsTab from './StepsTab.vue'
+import ToolsTab from './ToolsTab.vue'
+
+/** The order itself, leaf by leaf. */
+const props = defineProps<{ work: WorkOrder }>()
+const tab = ref<string | number>('steps')
+/** The control's own types refuse a plain v-model. */
+const shown = computed<Record<string, unknown>>(() => ({
+  modelValue: tab.value,
+  'onUpdate:modelValue': (name: string | number) => (tab.value = name),
+}))
+const steps = computed(() => props.work.operations.reduce((sum, operation) => sum + operation.steps.length, 0))
+</script>
+
+<template>
+  <el-tabs v-bind="shown" class="order-tabs">
+    <el-tab-pane :label="`Steps ${steps}`" name="steps"><StepsTab :work="work" /></el-tab-pane>
+    <el-tab-pane label="Fluids" name="fluids"><FluidsTab :work="work" /></el-tab-pane>
+    <el-tab-pane :label="`Parts ${work.parts.length}`" name="parts"><PartsTab :parts="work.parts" /></el-tab-pane>
+    <el-tab-pane label="Torques, tools" name="tools"><ToolsTab :work="work" /></el-tab-pane>
+    <el-tab-pane label="Labour" name="labour"><LabourTab :work="work" /></el-tab-pane>
+    <el-tab-pane :label="`Cautions ${work.cautions.length}`" name="cautions"
+      ><CautionsTab :cautions="work.cautions"
+    /></el-tab-pane>
+  </el-tabs>
+</template>
+
+<style scoped>
+.order-tabs {
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+}
+
+.order-tabs :deep(.el-tabs__header) {
+  order: 0;
+  margin: 0;
+}
+
+.order-tabs :deep(.el-tabs__content) {
+  order: 1;
+  flex: 1;
+  overflow: auto;
+  border: 1px solid var(--line);
+  border-top: 0;
+  background: var(--panel);
+  padding: 8px 12px;
+  min-height: 0;
+}
+</style>

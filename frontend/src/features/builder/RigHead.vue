@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import Transom from '@/drawing/Transom.vue'
+import type { Engine, OrderView, WorkOrder } from '@/shared/api/types'
+import { placeWords } from '@/shared/words'
+
+const props = defineProps<{ view: OrderView; work: WorkOrder | null }>()
+const hung = computed(() =>
+  props.view.engines.map((engine) => ({ ...engine, refused: engine.identification.refusal !== null })),
+)
+
+function arrival(engine: Engine) {
+  return props.work?.engines.find((each) => each.position === engine.position)?.arrival ?? null
+}
+function degrees(celsius: number): string {
+  return `${String(celsius).replace('-', '−')} °C`
+}
+const visit = computed(() => {
+  const { draft, boat } = props.view
+  return `${boat.use.water} water, ${boat.use.kept} · air ${degrees(draft.coldestC)} to ${degrees(draft.warmestC)} · ${placeWords[draft.place]}`
+})
+</script>
+
+<template>
+  <header class="head">
+    <Transom :engines="hung" :width="hung.length > 2 ? 170 : 190" />
+    <div class="words">
+      <h1>{{ view.boat.name }} · {{ view.boat.kind }}</h1>
+      <p class="muted">{{ view.boat.customer }} · {{ visit }}</p>
+      <p v-if="view.draft.complaint" class="small"><strong>Complaint:</strong> {{ view.draft.complaint }}</p>
+      <div class="engines">
+        <div v-for="engine in view.engines" :key="engine.id" class="engine">
+          <strong>{{ engine.label }} · {{ engine.model }}</strong> {{ engine.serial }}<br />
+          <span class="small">
+            {{ engine.hours === null ? 'no meter' : `${engine.hours} h` }}
+            <span v-if="arrival(engine)" :class="{ alarm: arrival(engine)?.advice?.advice === 'investigate' }">
+              · oil at arrival {{ arrival(engine)?.reading
+              }}{{ arrival(engine)?.advice?.advice === 'wait' ? ', not settled' : '' }}
+            </span>
+            <span v-if="engine.identification.sheet" class="muted">
+              · {{ engine.identification.sheet.id }} rev. {{ engine.identification.sheet.revision }}</span
+            >
+          </span>
+        </div>
+      </div>
+    </div>
+  </header>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  gap: 16px;
+  align-items: center;
+}
+
+.words {
+  min-width: 0;
+}
+
+.engines {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 22px;
+  margin-top: 5px;
+}
+
+.engine {
+  border-left: 3px solid var(--green);
+  padding-left: 9px;
+}
+
+.alarm {
+  color: var(--red);
+  font-weight: 700;
+}
+</style>

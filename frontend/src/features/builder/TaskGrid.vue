@@ -1,0 +1,123 @@
+<script setup lang="ts">
+import { nextTick, ref, useTemplateRef } from 'vue'
+import type { Engine } from '@/shared/api/types'
+import { refusalWords } from '@/shared/words'
+import GridCell from './GridCell.vue'
+import type { useGrid } from './useGrid'
+
+const props = defineProps<{ engines: Engine[]; grid: ReturnType<typeof useGrid>; editable: boolean }>()
+const root = useTemplateRef('root')
+const at = ref({ row: 0, column: 0 })
+
+async function move(rows: number, columns: number): Promise<void> {
+  const row = Math.max(0, Math.min(props.grid.rows.value.length - 1, at.value.row + rows))
+  let column = at.value.column
+  const next = Math.max(0, Math.min(props.engines.length - 1, column + columns))
+  column = props.engines[next]?.identification.refusal === null ? next : column
+  at.value = { row, column }
+  await nextTick()
+  root.value?.querySelector<HTMLElement>(`#cell-${row}-${column}`)?.focus()
+}
+</script>
+
+<template>
+  <div ref="root" class="frame">
+    <table
+      role="grid"
+      aria-label="Tasks by engine"
+      @keydown.up.prevent="move(-1, 0)"
+      @keydown.down.prevent="move(1, 0)"
+      @keydown.left.prevent="move(0, -1)"
+      @keydown.right.prevent="move(0, 1)"
+    >
+      <thead>
+        <tr>
+          <th scope="col">Task</th>
+          <th v-for="engine in engines" :key="engine.id" scope="col">
+            {{ engine.label }}
+            <span class="muted">{{ engines[0] === engine ? 'hours over months, limit at the mark' : '' }}</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-if="grid.rows.value.length === 0">
+          <th scope="row">–</th>
+          <td v-for="engine in engines" :key="engine.id" class="refused">
+            <strong>{{
+              engine.identification.refusal ? refusalWords[engine.identification.refusal.reason] : ''
+            }}</strong><br />{{ engine.identification.refusal?.message }}<br />{{
+              engine.identification.refusal?.remedy
+            }}
+          </td>
+        </tr>
+        <tr v-for="(task, row) in grid.rows.value" :key="task.task">
+          <th scope="row">
+            {{ task.title }}<br /><span class="muted small">{{
+              task.within ? 'with the engine oil' : 'drain, fill, read'
+            }}</span>
+          </th>
+          <template v-for="(engine, column) in engines" :key="engine.id">
+            <td v-if="engine.identification.refusal" class="refused">
+              <template v-if="row === 0">
+                <strong>{{ refusalWords[engine.identification.refusal.reason] }}</strong><br />{{
+                  engine.identification.refusal.message
+                }}
+              </template>
+            </td>
+            <GridCell
+              v-else
+              :engine="engine"
+              :due="grid.due(engine, task.task)"
+              :picked="grid.isPicked(engine, task.task)"
+              :editable="editable"
+              :compact="engines.length > 2"
+              :place="`${row}-${column}`"
+              :tabbable="at.row === row && at.column === column"
+              @pick="(on) => grid.set(engine, task.task, on)"
+              @focus-in="at = { row, column }"
+            />
+          </template>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>
+
+<style scoped>
+.frame {
+  border: 1px solid var(--line);
+  background: var(--panel);
+  overflow: auto;
+  flex: none;
+  max-height: 320px;
+}
+
+table {
+  border-collapse: collapse;
+  width: 100%;
+}
+
+th {
+  text-align: left;
+  padding: 7px 10px;
+  border-bottom: 1px solid var(--line);
+  font-weight: 700;
+  white-space: nowrap;
+}
+
+thead th {
+  font-size: 13px;
+}
+
+th .muted {
+  font-weight: 400;
+}
+
+.refused {
+  border-bottom: 1px solid var(--line);
+  padding: 7px 10px;
+  color: var(--red);
+  vertical-align: top;
+  max-width: 340px;
+}
+</style>

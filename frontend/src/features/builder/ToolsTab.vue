@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { WorkOrder } from '@/shared/api/types'
+
+const props = defineProps<{ work: WorkOrder }>()
+const figures = computed(() =>
+  props.work.operations.flatMap((operation) =>
+    operation.steps
+      .filter((step) => step.figure !== null && (step.tightening !== null || step.figure.path === 'drain.openingLimit'))
+      .map((step) => ({ ...step, label: operation.label })),
+  ),
+)
+</script>
+
+<template>
+  <div class="two">
+    <table class="plain">
+      <thead>
+        <tr>
+          <th>Joint</th>
+          <th>Figure</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="step in figures" :key="step.id">
+          <td>
+            <strong>{{ step.label }}</strong><br />{{ step.figure?.label }}
+          </td>
+          <td>
+            <strong class="figure"
+              >{{ step.figure?.path === 'drain.openingLimit' ? 'open at most ' : '' }}{{ step.figure?.text }}</strong
+            >
+            <br /><span class="muted small">{{ step.figure?.detail ?? step.beside }} · {{ step.figure?.source }}</span>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <table class="plain">
+      <thead>
+        <tr>
+          <th>Tool</th>
+          <th>Size</th>
+          <th>For</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="tool in work.tools" :key="`${tool.name}${tool.size ?? ''}`">
+          <td>{{ tool.name }}</td>
+          <td>
+            <strong>{{ tool.size ?? '' }}</strong>
+          </td>
+          <td>{{ tool.positions.join(', ') }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>
+
+<style scoped>
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 20px;
+  align-items: start;
+}
+
+.figure {
+  font-size: 16px;
+}
+</style>

@@ -1,0 +1,204 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import Transom from '@/drawing/Transom.vue'
+import { asProblem } from '@/shared/api/client'
+import type { Draft } from '@/shared/api/types'
+import { useKept } from '@/shared/kept'
+import { useSession } from '@/shared/session'
+import FieldNote from '@/shared/ui/FieldNote.vue'
+import ProblemNote from '@/shared/ui/ProblemNote.vue'
+import { decimalInput } from '@/shared/units'
+import { placeWords } from '@/shared/words'
+import EngineIntake from './EngineIntake.vue'
+import { useCheckIn } from './useCheckIn'
+
+const route = useRoute()
+const router = useRouter()
+const { account } = useSession()
+const boatId = computed(() => Number(route.params['id']))
+const { form, formError, isPending, takeIn } = useCheckIn(boatId)
+const { kept: draft, forget } = useKept<Draft>(() => `check-in.${account.value?.username ?? ''}.${boatId.value}`)
+const wasKept = ref(draft.value !== null)
+
+watch(
+  form,
+  (filled) => {
+    if (filled && draft.value === null) {
+      draft.value = structuredClone(filled.draft)
+    }
+  },
+  { immediate: true },
+)
+
+const problem = computed(() => asProblem(takeIn.error.value))
+const field = (pointer: string): string | undefined => problem.value?.fields.get(pointer)
+
+function startAgain(): void {
+  forget()
+  wasKept.value = false
+  draft.value = form.value ? structuredClone(form.value.draft) : null
+}
+
+async function send(): Promise<void> {
+  if (draft.value === null) {
+    return
+  }
+  const engines = draft.value.engines.map((engine) => ({
+    ...engine,
+    serial: engine.serial.trim(),
+    hours: engine.hours === null ? null : decimalInput(engine.hours),
+    reading: engine.reading === null || engine.reading.trim() === '' ? null : decimalInput(engine.reading),
+  }))
+  const file = await takeIn.mutateAsync({ ...draft.value, engines }).catch(() => null)
+  if (file !== null) {
+    forget()
+    await router.push(`/orders/${file.number}`)
+  }
+}
+</script>
+
+<template>
+  <el-skeleton v-if="isPending" :rows="8" />
+  <ProblemNote v-else-if="formError" :error="formError" />
+  <form v-else-if="form && draft" class="check-in" @submit.prevent="send">
+    <header class="head">
+      <Transom :engines="form.engines" :width="190" />
+      <div>
+        <h1>Check in {{ form.boat.name }}</h1>
+        <p class="muted">
+          {{ form.boat.kind }} · {{ form.boat.registration }} · {{ form.boat.customer }} ·
+          {{ form.boat.use.water }} water, {{ form.boat.use.kept }}{{ form.boat.use.commercial ? ', commercial' : '' }}
+        </p>
+        <p v-if="wasKept" class="band small">
+          Kept from before.
+          <button type="button" class="link" @click="startAgain">Start again</button>
+        </p>
+      </div>
+    </header>
+
+    <div class="engines" :class="`n${draft.engines.length}`">
+      <EngineIntake
+        v-for="(engine, index) in draft.engines"
+        :key="engine.engineId"
+        v-model="draft.engines[index]!"
+        :known="form.engines.find((known) => known.id === engine.engineId)!"
+        :models="form.models"
+        :field-error="(name) => field(`/engines/${index}/${name}`)"
+      />
+    </div>
+
+    <section class="panel visit">
+      <fieldset>
+        <legend>Where the job is done</legend>
+        <el-radio-group
+          :model-value="draft.place"
+          @update:model-value="(place) => (draft!.place = place as Draft['place'])"
+        >
+          <el-radio-button v-for="(words, place) in placeWords" :key="place" :value="place">{{
+            words
+          }}</el-radio-button>
+        </el-radio-group>
+        <p v-if="draft.place === 'afloat'" class="small muted">Afloat allows extraction only.</p>
+      </fieldset>
+      <fieldset>
+        <legend>Air until the next service, °C</legend>
+        <div class="row">
+          <label
+            >coldest
+            <el-input-number
+              :model-value="draft.coldestC"
+              @update:model-value="(value) => (draft!.coldestC = value ?? 0)"
+              :min="-60"
+              :max="60"
+              controls-position="right"
+          /></label>
+          <label
+            >warmest
+            <el-input-number
+              :model-value="draft.warmestC"
+              @update:model-value="(value) => (draft!.warmestC = value ?? 0)"
+              :min="-60"
+              :max="60"
+              controls-position="right"
+          /></label>
+        </div>
+        <p class="small muted">Filled in from the shop’s seasons and the months in which this boat is used.</p>
+        <FieldNote :text="field('/warmestC') ?? field('/coldestC')" />
+      </fieldset>
+      <label class="complaint">
+        What the customer complains of
+        <el-input v-model="draft.complaint" type="textarea" :rows="2" :maxlength="1000" placeholder="nothing" />
+      </label>
+    </section>
+
+    <ProblemNote :error="takeIn.error.value" unshown />
+    <div class="row">
+      <el-button type="primary" size="large" native-type="submit" :loading="takeIn.isPending.value">
+        Check in and choose the tasks
+      </el-button>
+      <span class="muted small"
+        >Readings go to the engine’s record. An engine without a sheet goes to the manager.</span
+      >
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.check-in {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+  max-width: 1160px;
+}
+
+.head {
+  display: flex;
+  gap: 18px;
+  align-items: center;
+}
+
+.engines {
+  display: grid;
+  gap: 12px;
+  grid-template-columns: repeat(auto-fit, minmax(320px, 1fr));
+}
+
+.engines.n1 {
+  grid-template-columns: minmax(320px, 560px);
+}
+
+.visit {
+  display: grid;
+  grid-template-columns: auto auto 1fr;
+  gap: 24px;
+}
+
+fieldset {
+  border: 0;
+  padding: 0;
+  margin: 0;
+}
+
+legend,
+.complaint {
+  font-weight: 600;
+}
+
+legend {
+  margin-bottom: 4px;
+}
+
+.link {
+  font: inherit;
+  border: 0;
+  background: none;
+  color: var(--green);
+  text-decoration: underline;
+  cursor: pointer;
+}
+
+.el-input-number {
+  width: 96px;
+}
+</style>

@@ -1,0 +1,40 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import ContainerShelf from '@/drawing/ContainerShelf.vue'
+import { answered, api } from '@/shared/api/client'
+import { keys } from '@/shared/api/keys'
+import ProblemNote from '@/shared/ui/ProblemNote.vue'
+import PickTable from './PickTable.vue'
+
+const { data, error, isPending } = useQuery({
+  queryKey: keys.pickLists,
+  queryFn: () => answered(api.GET('/api/pick-lists')),
+  refetchInterval: 20_000,
+})
+</script>
+
+<template>
+  <el-skeleton v-if="isPending" :rows="6" />
+  <ProblemNote v-else-if="error" :error="error" />
+  <div v-else-if="data" class="stack">
+    <h1>Pick lists</h1>
+    <p v-if="data.orders.length === 0" class="panel">No order is at the bench: nothing to pull.</p>
+    <section v-for="order in data.orders" :key="order.number" class="panel stack">
+      <div class="row spread">
+        <h2>Order {{ order.number }} · {{ order.boat }}</h2>
+        <span class="muted">{{
+          order.engines.map((engine) => `${engine.label} ${engine.model} ${engine.serial}`).join(' · ')
+        }}</span>
+      </div>
+      <PickTable :parts="order.parts" />
+      <div v-for="pool in order.oil" :key="pool.grade">
+        <h3>
+          {{ pool.grade }}, class {{ pool.performanceClass }}: {{ pool.need.text }} for
+          {{ pool.positions.join(' and ') }}
+        </h3>
+        <ContainerShelf v-if="pool.plan" :plan="pool.plan" />
+        <p v-else class="band stop">{{ pool.shortage }}</p>
+      </div>
+    </section>
+  </div>
+</template>

@@ -1,0 +1,100 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { useRoute } from 'vue-router'
+import { answered, api } from '@/shared/api/client'
+import { keys } from '@/shared/api/keys'
+import { useShop } from '@/shared/session'
+import ProblemNote from '@/shared/ui/ProblemNote.vue'
+import { dayText, litresText, momentText } from '@/shared/units'
+
+const route = useRoute()
+const { timeZone } = useShop()
+const number = computed(() => Number(route.params['number']))
+const {
+  data: record,
+  error,
+  isPending,
+} = useQuery({
+  queryKey: computed(() => keys.record(number.value)),
+  queryFn: ({ signal }) =>
+    answered(api.GET('/api/orders/{number}/record', { params: { path: { number: number.value } }, signal })),
+})
+</script>
+
+<template>
+  <el-skeleton v-if="isPending" :rows="6" />
+  <ProblemNote v-else-if="error" :error="error" />
+  <article v-else-if="record" class="stack record">
+    <header class="row spread">
+      <div>
+        <h1>Service record · order {{ record.order }}</h1>
+        <p class="muted">
+          {{ record.boat.name }} · {{ record.boat.registration }} · {{ record.boat.customer }} ·
+          {{ dayText(record.day) }} · released by {{ record.releasedBy }}
+        </p>
+      </div>
+      <div class="row">
+        <a class="act" target="_blank" :href="`/api/orders/${number}/record.pdf?paper=a4`">Record, A4</a>
+        <a class="act" target="_blank" :href="`/api/orders/${number}/record.pdf?paper=letter`">Record, Letter</a>
+        <a class="act" target="_blank" :href="`/api/orders/${number}/label.pdf`">Filter label</a>
+      </div>
+    </header>
+    <section v-for="engine in record.engines" :key="engine.position" class="panel stack">
+      <h2>
+        {{ engine.label }} · {{ engine.model }} {{ engine.serial }} ·
+        {{ engine.hours === null ? 'no meter' : `${engine.hours} h` }}
+      </h2>
+      <div class="next">
+        <div v-for="task in engine.tasks" :key="task.task">
+          <strong>{{ task.title }}</strong> done. Next due
+          <strong class="due"
+            >{{ task.nextDay ? dayText(task.nextDay) : '' }}{{ task.nextDay && task.nextHours ? ' or ' : ''
+            }}{{ task.nextHours ? `${task.nextHours} h` : '' }}</strong
+          >
+          <span class="muted small"> · {{ task.why }}</span>
+        </div>
+        <div v-for="task in engine.parked" :key="task.title" class="muted">
+          {{ task.title }} not done: {{ task.reason }}
+        </div>
+      </div>
+      <p v-if="engine.oil">
+        {{ engine.oil.grade }}, class {{ engine.oil.performanceClass }}: {{ litresText(engine.oil.inEngineMl) }} filled
+        of {{ engine.oil.capacity }}, settled level <strong>{{ engine.oil.level ?? '–' }}</strong> of the span.
+        <span v-if="engine.parts.length > 0">
+          Fitted: {{ engine.parts.map((part) => `${part.number} ${part.description ?? ''}`).join(', ') }}.</span
+        >
+      </p>
+      <table class="plain">
+        <tbody>
+          <tr v-for="entry in engine.entries" :key="`${entry.at}${entry.title}${entry.text}`">
+            <td>{{ entry.title }}</td>
+            <td>
+              <strong>{{ entry.text }}</strong> <span class="muted">{{ entry.meaning ?? '' }}</span>
+            </td>
+            <td class="muted small">{{ entry.by }}, {{ momentText(entry.at, timeZone) }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+    <p v-if="record.remark" class="panel"><strong>Remark:</strong> {{ record.remark }}</p>
+  </article>
+</template>
+
+<style scoped>
+.record {
+  max-width: 1080px;
+}
+
+.act {
+  border: 2px solid var(--green);
+  border-radius: 3px;
+  padding: 6px 12px;
+  text-decoration: none;
+  font-weight: 600;
+}
+
+.due {
+  font-size: 17px;
+}
+</style>

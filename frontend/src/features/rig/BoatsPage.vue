@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { answered, api } from '@/shared/api/client'
+import { keys } from '@/shared/api/keys'
+import ProblemNote from '@/shared/ui/ProblemNote.vue'
+
+const { data, error, isPending } = useQuery({ queryKey: keys.board, queryFn: () => answered(api.GET('/api/board')) })
+const boats = computed(() => [...(data.value?.boats ?? [])].sort((a, b) => a.name.localeCompare(b.name)))
+</script>
+
+<template>
+  <el-skeleton v-if="isPending" :rows="6" />
+  <ProblemNote v-else-if="error" :error="error" />
+  <section v-else class="panel">
+    <h1>Rigs</h1>
+    <table class="plain">
+      <thead>
+        <tr>
+          <th>Boat</th>
+          <th>Owner</th>
+          <th>Registration</th>
+          <th>Engines</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="boat in boats" :key="boat.id">
+          <td>
+            <RouterLink :to="`/boats/${boat.id}`"
+              ><strong>{{ boat.name }}</strong></RouterLink
+            >
+            <span class="muted"> · {{ boat.kind }}</span>
+          </td>
+          <td>{{ boat.customer }}</td>
+          <td>{{ boat.registration }}</td>
+          <td>{{ boat.engines.map((engine) => `${engine.model} ${engine.serial}`).join(', ') }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+</template>

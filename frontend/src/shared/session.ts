@@ -1,0 +1,57 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { answered, api, sessionLost } from './api/client'
+import { keys } from './api/keys'
+import type { Account } from './api/types'
+
+/** Who is signed in, and what their role may do. */
+export function useSession() {
+  const { data, isPending } = useQuery({
+    queryKey: keys.session,
+    queryFn: () => answered(api.GET('/api/session')),
+    staleTime: Infinity,
+  })
+  const account = computed<Account | null>(() => data.value?.account ?? null)
+  const role = computed(() => account.value?.role ?? null)
+
+  return {
+    account,
+    isPending,
+    mayWrite: computed(() => role.value === 'writer' || role.value === 'manager'),
+    mayRelease: computed(() => role.value === 'technician' || role.value === 'manager'),
+    mayWorkAtBench: computed(() => role.value !== 'parts' && role.value !== null),
+    mayManage: computed(() => role.value === 'manager'),
+  }
+}
+
+export function useShop() {
+  const { data } = useQuery({
+    queryKey: keys.shop,
+    queryFn: () => answered(api.GET('/api/shop')),
+    staleTime: Infinity,
+  })
+  return { shop: data, timeZone: computed(() => data.value?.timeZone ?? 'UTC') }
+}
+
+export function useSignIn() {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: (login: { username: string; password: string }) => answered(api.POST('/api/session', { body: login })),
+    onSuccess: async (account) => {
+      sessionLost.value = false
+      queries.setQueryData(keys.session, { account })
+      await queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'session' })
+    },
+  })
+}
+
+export function useSignOut() {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: () => answered(api.DELETE('/api/session')),
+    onSuccess: () => {
+      queries.clear()
+      queries.setQueryData(keys.session, { account: null })
+    },
+  })
+}

@@ -1,0 +1,25 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { asProblem } from '@/shared/api/client'
+
+/** What went wrong, with the remedy, and a list of what is wrong where no field can show it. */
+const props = defineProps<{ error: unknown; unshown?: boolean }>()
+const problem = computed(() => asProblem(props.error))
+const lines = computed(() => (props.unshown && problem.value ? [...new Set(problem.value.fields.values())] : []))
+</script>
+
+<template>
+  <div v-if="error" class="band stop" role="alert">
+    <strong>{{ problem?.message ?? 'Something broke in this page. Load it again.' }}</strong>
+    <ul v-if="lines.length > 1" class="lines">
+      <li v-for="line in lines" :key="line">{{ line }}</li>
+    </ul>
+  </div>
+</template>
+
+<style scoped>
+.lines {
+  margin: 4px 0 0;
+  padding-left: 18px;
+}
+</style>

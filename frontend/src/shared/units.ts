@@ -1,0 +1,50 @@
+const dayFormat = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' })
+
+/** `2026-03-09` becomes `9 Mar 2026`: a calendar day belongs to no time zone. */
+export function dayText(day: string): string {
+  return dayFormat.format(new Date(`${day}T00:00:00Z`))
+}
+
+/** An instant as a clock of the shop shows it: `9 Mar 2026, 14:05`. */
+export function momentText(instant: string, timeZone: string): string {
+  return new Intl.DateTimeFormat('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+    hour: '2-digit',
+    minute: '2-digit',
+    timeZone,
+  }).format(new Date(instant))
+}
+
+/** Whole minutes as people say them: `1 h 25 min`. */
+export function minutesText(minutes: number): string {
+  const hours = Math.floor(minutes / 60)
+  const rest = minutes % 60
+  if (hours === 0) {
+    return `${rest} min`
+  }
+  return rest === 0 ? `${hours} h` : `${hours} h ${rest} min`
+}
+
+/** Money in the smallest coin as `48.90`. */
+export function moneyText(minor: number): string {
+  return (minor / 100).toFixed(2)
+}
+
+/** Seconds left as `11:20`; below zero with its sign. */
+export function countdownText(seconds: number): string {
+  const left = Math.abs(seconds)
+  const sign = seconds < 0 ? '+' : ''
+  return `${sign}${Math.floor(left / 60)}:${String(left % 60).padStart(2, '0')}`
+}
+
+/** Millilitres as litres to two decimals: `4.90 l`. */
+export function litresText(millilitres: number): string {
+  return `${(millilitres / 1000).toFixed(2)} l`
+}
+
+/** A decimal comma is read as a point; spaces are dropped. Nothing else is changed. */
+export function decimalInput(text: string): string {
+  return text.trim().replace(',', '.')
+}

@@ -1,0 +1,57 @@
+import type { Due, Identification, OrderFile } from './api/types'
+
+export const stateWords: Record<Due['state'], string> = {
+  not_due: 'not due',
+  soon: 'soon',
+  due: 'due',
+  overdue: 'over',
+  no_record: 'no record',
+}
+
+export const limbWords = { hours: 'by hours', calendar: 'by date' } as const
+
+export const statusWords: Record<OrderFile['status'], string> = {
+  draft: 'draft',
+  issued: 'issued',
+  in_work: 'in work',
+  stopped: 'stopped',
+  released: 'released',
+}
+
+export const roleWords = {
+  writer: 'service writer',
+  technician: 'technician',
+  parts: 'parts counter',
+  manager: 'service manager',
+} as const
+
+export const placeWords = {
+  shop: 'in the shop',
+  trailer: 'on the trailer',
+  lift: 'on the lift',
+  afloat: 'afloat',
+} as const
+
+export const refusalWords: Record<NonNullable<Identification['refusal']>['reason'], string> = {
+  not_four_stroke: 'Not a four-stroke',
+  serial_malformed: 'Serial number malformed',
+  several: 'Several sheets',
+  withdrawn: 'Sheet withdrawn',
+  none: 'No sheet',
+}
+
+/** `due by hours`, `over by date`, `not due`: the state and the limb that triggered it. */
+export function dueWords(due: Pick<Due, 'state' | 'by'>): string {
+  return due.by === null ? stateWords[due.state] : `${stateWords[due.state]} ${limbWords[due.by]}`
+}
+
+/** How far from the limit that decides: `9 h past`, `5 h left`. */
+export function distanceWords(due: Due): string {
+  if (due.by === 'hours' && due.hoursLeft !== null) {
+    return due.hoursLeft.startsWith('-') ? `${due.hoursLeft.slice(1)} h past` : `${due.hoursLeft} h left`
+  }
+  if (due.by === 'calendar' && due.daysLeft !== null) {
+    return due.daysLeft < 0 ? `${-due.daysLeft} days past` : `${due.daysLeft} days left`
+  }
+  return ''
+}
