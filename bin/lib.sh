@@ -83,7 +83,7 @@ libraries() {
     when_changed build frontend/src frontend/public frontend/index.html frontend/vite.config.ts frontend/package-lock.json docs/api docs/formats -- client_build
 }
 
-alive() { [ -f "$1" ] && kill -0 "$(cat "$1")" 2>/dev/null; }
+alive() { [ -f "$1" ] && kill -0 "$(cat "$1" 2>/dev/null)" 2>/dev/null; }
 
 # port_free PORT
 port_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }

@@ -19,7 +19,7 @@ serve_down() {
     for name in nginx fpm; do
         if alive "$run/$name.pid"; then
             kill -QUIT "$(cat "$run/$name.pid")" 2>/dev/null || true
-            until_true 10 sh -c "! kill -0 $(cat "$run/$name.pid" 2>/dev/null || echo 0)" || kill -9 "$(cat "$run/$name.pid")" 2>/dev/null || true
+            until_true 10 sh -c "! test -f $run/$name.pid" || kill -9 "$(cat "$run/$name.pid" 2>/dev/null || echo 999999)" 2>/dev/null || true
         fi
         rm -f "$run/$name.pid"
     done

@@ -22,7 +22,6 @@ const arcs = computed(() => ({ sure: arc(props.min), allowed: arc(props.max) }))
     <path d="M110 8v40" stroke="var(--ink)" stroke-width="4" />
     <text x="110" y="82" text-anchor="middle" font-size="14" fill="var(--muted)">contact</text>
     <text x="110" y="120" text-anchor="middle" font-size="24" font-weight="700">{{ text }}</text>
-    <text x="110" y="142" text-anchor="middle" font-size="13" fill="var(--muted)">seen from the wrench</text>
   </svg>
 </template>
 

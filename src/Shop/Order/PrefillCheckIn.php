@@ -16,8 +16,6 @@ use FreshTack\Shop\ShopSettings;
 /** What a check-in knows before anything is typed: the engines on the transom, the air by season and use. */
 final readonly class PrefillCheckIn
 {
-    private const NIGHT_MIN = 480;
-
     public function __construct(private ShowBoats $boats, private SpecBook $book, private ShopSettings $settings)
     {
     }
@@ -27,7 +25,7 @@ final readonly class PrefillCheckIn
     {
         $state = $this->boats->one($boatId);
         $air = $this->settings->seasons()->airFor($state->boat->use->months);
-        $engines = array_map(static fn (EngineAssessment $assessed): DraftEngine => new DraftEngine($assessed->engine->id, $assessed->engine->model, $assessed->engine->serial, null, null, self::NIGHT_MIN, null, []), $state->engines);
+        $engines = array_map(static fn (EngineAssessment $assessed): DraftEngine => new DraftEngine($assessed->engine->id, $assessed->engine->model, $assessed->engine->serial, null, null, 0, null, []), $state->engines);
         $models = array_map(static fn (EngineModel $model): array => ['code' => $model->code, 'maker' => $model->maker], $this->book->models());
 
         return new CheckInForm($state->boat, $state->engines, new Draft(Place::Shop, $air->coldest->celsius, $air->warmest->celsius, '', $engines), $models);

@@ -30,8 +30,8 @@ const figure = computed(() => {
       : { number: '', unit: text }
 })
 const rows = computed(() => [
-  { name: 'beside', text: props.current.step.beside },
-  { name: 'range', text: props.current.step.figure?.detail ?? null },
+  { name: 'note', text: props.current.step.beside },
+  { name: 'figure', text: props.current.step.figure?.detail ?? null },
   { name: 'check', text: props.current.step.check },
   { name: 'usual slip', text: props.current.step.slip },
 ])

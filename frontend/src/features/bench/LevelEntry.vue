@@ -105,7 +105,8 @@ const number = computed(() => {
 }
 
 .dipstick {
-  flex-basis: 100%;
+  flex: 1 0 100%;
+  max-width: none;
 }
 
 .field {

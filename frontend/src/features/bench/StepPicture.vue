@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import Dipstick from '@/drawing/Dipstick.vue'
 import Transom from '@/drawing/Transom.vue'
 import TurnDial from '@/drawing/TurnDial.vue'
 import type { Bench } from '@/shared/api/types'
@@ -11,9 +10,12 @@ const engine = computed(
   () => props.bench.document.engines.find((each) => each.position === props.current.operation.position) ?? null,
 )
 const level = computed(() =>
-  ['level', 'first_level', 'poured'].includes(props.current.step.entry) ? (engine.value?.level ?? null) : null,
+  ['level', 'first_level'].includes(props.current.step.entry) ? (engine.value?.level ?? null) : null,
 )
 const oil = computed(() => props.bench.oil.find((each) => each.position === engine.value?.position) ?? null)
+const rest = computed(() =>
+  oil.value?.lastEvent === 'pour' ? level.value?.restAfterPourMin : level.value?.restAfterRunMin,
+)
 const turns = computed(() =>
   props.current.step.tightening?.kind === 'turns_after_contact' ? props.current.step.tightening : null,
 )
@@ -43,14 +45,9 @@ const units = { nm: 'N·m', ft_lb: 'ft·lb', in_lb: 'in·lb' } as const
       <p class="small muted">least · aim · most</p>
     </template>
     <template v-else-if="level">
-      <Dipstick
-        :low="Number(level.band.low)"
-        :high="Number(level.band.high)"
-        :reading="oil?.reading ? Number(oil.reading) : null"
-        :settled="oil?.advice?.advice !== 'wait'"
-      />
-      <p class="small">low to top mark: {{ level.span.text }}</p>
-      <p class="small muted">{{ oil?.reading ? 'last reading' : 'no reading yet' }}</p>
+      <p class="rest">{{ rest }} min</p>
+      <p>of rest after {{ oil?.lastEvent === 'pour' ? 'a pour' : 'a run' }} before a reading counts</p>
+      <p class="small muted">low to top mark: {{ level.span.text }}<br />largest top-up: {{ level.topUpMax.text }}</p>
     </template>
     <Transom v-else :engines="bench.document.engines" :width="270" />
     <p v-if="engine" class="small plate">
@@ -70,6 +67,11 @@ const units = { nm: 'N·m', ft_lb: 'ft·lb', in_lb: 'in·lb' } as const
   align-items: center;
   gap: 8px;
   text-align: center;
+}
+
+.rest {
+  font-size: 44px;
+  font-weight: 800;
 }
 
 .small {

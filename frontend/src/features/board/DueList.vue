@@ -50,7 +50,7 @@ function pressing(engine: Engine) {
                 refusalWords[engine.identification.refusal.reason]
               }}</span>
               <span v-else-if="pressing(engine).length === 0"><StateMark state="not_due" /> not due</span>
-              <span v-for="due in pressing(engine)" v-else :key="due.task" class="due" :class="due.state">
+              <span v-for="due in pressing(engine)" v-else :key="due.task" class="task" :class="due.state">
                 <StateMark :state="due.state" /> {{ due.title }} {{ dueWords(due) }}
                 <span class="muted">{{ distanceWords(due) }}</span>
               </span>
@@ -73,24 +73,24 @@ function pressing(engine: Engine) {
   min-height: 22px;
 }
 
-.due {
+.task {
   margin-right: 14px;
   white-space: nowrap;
 }
 
-.due.soon,
-.due.no_record {
+.task.soon,
+.task.no_record {
   color: var(--brass);
 }
 
-.due.due,
-.due.overdue,
+.task.due,
+.task.overdue,
 .refused {
   color: var(--red);
   font-weight: 600;
 }
 
-.due .muted {
+.task .muted {
   font-weight: 400;
 }
 

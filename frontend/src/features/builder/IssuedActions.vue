@@ -10,7 +10,11 @@ defineProps<{ order: OrderFile }>()
   <div v-if="order.status === 'draft'" class="muted">A draft: the service writer issues it.</div>
   <div v-else class="stack">
     <strong>{{
-      order.status === 'released' ? 'Released' : `Issued by ${order.issuedBy}, ${statusWords[order.status]}`
+      order.status === 'released'
+        ? 'Released'
+        : order.status === 'issued'
+          ? `Issued by ${order.issuedBy}`
+          : `Issued, ${statusWords[order.status]}`
     }}</strong>
     <RouterLink v-if="order.status !== 'released'" :to="`/orders/${order.number}/bench`" class="act main"
       >Open at the bench</RouterLink

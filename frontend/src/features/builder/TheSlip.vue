@@ -58,11 +58,11 @@ const unit = (code: string): string => ({ us_qt: 'US qt', us_gal: 'US gal' })[co
       </div>
       <template v-if="work && ready > 0">
         <dl>
-          <dt>hands-on, cowl opened once</dt>
+          <dt>hands-on</dt>
           <dd class="big">{{ minutesText(work.labour.handsOnMin) }}</dd>
           <dt>sold time</dt>
           <dd>{{ (work.labour.soldTenths / 10).toFixed(1) }} h</dd>
-          <dt>draining, running, resting</dt>
+          <dt>waiting, in all</dt>
           <dd>{{ minutesText(work.labour.unattendedMin) }}</dd>
         </dl>
         <div v-for="pool in work.oil" :key="pool.grade" class="part">
@@ -70,7 +70,7 @@ const unit = (code: string): string => ({ us_qt: 'US qt', us_gal: 'US gal' })[co
             <dt>engine oil {{ pool.grade }}</dt>
             <dd class="big">{{ litresText(Number(pool.need.value)) }}</dd>
           </dl>
-          <p class="small">{{ pool.need.text }} with reserve</p>
+          <p class="small">{{ pool.need.text.replace(/^.*\((.*)\)$/, '$1') }}, top-up reserve included</p>
           <p v-if="pool.plan" class="small">
             <strong>{{ containers(pool) }}</strong> · left {{ litresText(pool.plan.leftOverMl) }} ·
             {{ moneyText(pool.plan.costMinor) }}
@@ -117,7 +117,7 @@ const unit = (code: string): string => ({ us_qt: 'US qt', us_gal: 'US gal' })[co
   min-height: 0;
   /* the torn edge */
   mask:
-    conic-gradient(from -45deg at top, #0000, #000 1deg 89deg, #0000 90deg) top / 12px 6px repeat-x,
+    conic-gradient(from 135deg at top, #0000, #000 1deg 89deg, #0000 90deg) top / 12px 6px repeat-x,
     linear-gradient(#000 0 0) 0 6px / 100% 100% no-repeat;
 }
 
@@ -151,6 +151,8 @@ dl {
 
 dd {
   margin: 0;
+  text-align: right;
+  white-space: nowrap;
   font-weight: 700;
 }
 

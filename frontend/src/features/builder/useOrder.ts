@@ -3,6 +3,7 @@ import { computed, ref, toValue, watch, type MaybeRefOrGetter } from 'vue'
 import { answered, api } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { Draft, OrderView } from '@/shared/api/types'
+import { plainCopy } from '@/shared/copy'
 
 const saveAfterMs = 500
 
@@ -24,7 +25,7 @@ export function useOrder(number: MaybeRefOrGetter<number>) {
   const isDraft = computed(() => data.value?.order.status === 'draft')
 
   function take(view: OrderView): void {
-    draft.value = structuredClone(view.draft)
+    draft.value = plainCopy(view.draft)
     version.value = view.order.version
   }
   watch(
@@ -77,7 +78,7 @@ export function useOrder(number: MaybeRefOrGetter<number>) {
     if (draft.value === null) {
       return false
     }
-    const attempt = save.mutateAsync(structuredClone(toPlain(draft.value)))
+    const attempt = save.mutateAsync(plainCopy(draft.value))
     saving = attempt
     return attempt.then(() => true).catch(() => false)
   }
@@ -123,8 +124,4 @@ export function useOrder(number: MaybeRefOrGetter<number>) {
     changed,
     reload,
   }
-}
-
-function toPlain(draft: Draft): Draft {
-  return JSON.parse(JSON.stringify(draft)) as Draft
 }

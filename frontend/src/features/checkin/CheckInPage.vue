@@ -4,6 +4,7 @@ import { useRoute, useRouter } from 'vue-router'
 import Transom from '@/drawing/Transom.vue'
 import { asProblem } from '@/shared/api/client'
 import type { Draft } from '@/shared/api/types'
+import { plainCopy } from '@/shared/copy'
 import { useKept } from '@/shared/kept'
 import { useSession } from '@/shared/session'
 import FieldNote from '@/shared/ui/FieldNote.vue'
@@ -25,7 +26,7 @@ watch(
   form,
   (filled) => {
     if (filled && draft.value === null) {
-      draft.value = structuredClone(filled.draft)
+      draft.value = plainCopy(filled.draft)
     }
   },
   { immediate: true },
@@ -37,7 +38,7 @@ const field = (pointer: string): string | undefined => problem.value?.fields.get
 function startAgain(): void {
   forget()
   wasKept.value = false
-  draft.value = form.value ? structuredClone(form.value.draft) : null
+  draft.value = form.value ? plainCopy(form.value.draft) : null
 }
 
 async function send(): Promise<void> {

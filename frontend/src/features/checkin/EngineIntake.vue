@@ -71,7 +71,7 @@ const id = (name: string): string => `${name}-${props.known.position}`
         <Dipstick :reading="reading" @pick="(at) => (engine.reading = at.toFixed(2))" />
         <div class="stack tight">
           <label>
-            reading, 0 low mark, 1 top mark
+            reading, from 0 (low) to 1 (top)
             <el-input
               :model-value="engine.reading ?? ''"
               inputmode="decimal"
@@ -80,7 +80,7 @@ const id = (name: string): string => `${name}-${props.known.position}`
             />
           </label>
           <label
-            >rested, min
+            >rested since it ran, min
             <el-input-number
               :model-value="engine.restMin"
               @update:model-value="(value) => (engine.restMin = value ?? 0)"
@@ -114,7 +114,7 @@ const id = (name: string): string => `${name}-${props.known.position}`
 
 .tight {
   gap: 4px;
-  width: 190px;
+  width: 210px;
 }
 
 .plate {
