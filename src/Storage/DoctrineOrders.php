@@ -7,7 +7,6 @@ namespace FreshTack\Storage;
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\OptimisticLockException;
-use FreshTack\Core\Bench\Entry;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Order\OrderBuilder;
 use FreshTack\Core\Reading\Cursor;

@@ -21,8 +21,7 @@ final readonly class DipstickReading
         $fraction = Decimal::parse($text);
 
         return $fraction->isLessThan('-0.5') || $fraction->isGreaterThan(2)
-            ? throw InvalidQuantity::offScale('A dipstick reading', $text, '−0.5 to 2 (0 is the low mark, 1 the top mark)')
-            : new self($fraction);
+            ? throw InvalidQuantity::offScale('A dipstick reading', $text, '−0.5 to 2 (0 is the low mark, 1 the top mark)') : new self($fraction);
     }
 
     public function isAboveTopMark(): bool

@@ -46,6 +46,8 @@ final readonly class EngineCompiler
     }
 
     /**
+     * Tasks that are done within another are judged first: parking one changes what the other needs.
+     *
      * @param list<PickedTask> $ready
      *
      * @return array<string, BlockedTask>
@@ -53,8 +55,22 @@ final readonly class EngineCompiler
     private function obstacles(EngineRequest $engine, array $ready, EngineFacts $facts): array
     {
         $tasks = array_map(static fn (PickedTask $picked): Task => $picked->task, $ready);
+        $inner = array_values(array_filter($tasks, static fn (Task $task): bool => null !== $task->within()));
+        $found = $this->judged($inner, $engine, $tasks, $facts);
+
+        return [] !== $found ? $found : $this->judged(array_values(array_filter($tasks, static fn (Task $task): bool => null === $task->within())), $engine, $tasks, $facts);
+    }
+
+    /**
+     * @param list<Task> $judged
+     * @param list<Task> $tasks  all that are ready
+     *
+     * @return array<string, BlockedTask>
+     */
+    private function judged(array $judged, EngineRequest $engine, array $tasks, EngineFacts $facts): array
+    {
         $found = [];
-        foreach ($tasks as $task) {
+        foreach ($judged as $task) {
             $obstacle = $this->obstacle($engine, $task, $tasks, $facts);
             if (null !== $obstacle) {
                 $found[$task->value] = $obstacle;
@@ -102,11 +118,18 @@ final readonly class EngineCompiler
     private function nameOf(string $path, EngineFacts $facts): string
     {
         return match ($path) {
-            'order.capacity', 'order.firstPour' => ('yes' === $facts->raw('order.filter') ? SheetField::CapacityWithFilter : SheetField::CapacityWithoutFilter)->value,
-            'order.grade', 'order.oil' => (null === $facts->value(SheetField::Grades->value) ? SheetField::Grades : SheetField::PerformanceClass)->value,
+            'order.capacity', 'order.firstPour', 'order.oil', 'order.grade' => $this->missingOilField($facts)->value,
             'order.drainMethod' => SheetField::DrainKind->value,
             default => $path,
         };
+    }
+
+    private function missingOilField(EngineFacts $facts): SheetField
+    {
+        $capacity = 'yes' === $facts->raw('order.filter') ? SheetField::CapacityWithFilter : SheetField::CapacityWithoutFilter;
+        $missing = array_filter([$capacity, SheetField::Grades, SheetField::PerformanceClass], static fn (SheetField $field): bool => null === $facts->value($field->value));
+
+        return array_values($missing)[0] ?? $capacity;
     }
 
     /**

@@ -13,7 +13,6 @@ use FreshTack\Core\Procedure\ProcedureReader;
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Quantity\Minutes;
 use FreshTack\Core\Quantity\Temperature;
-use FreshTack\Core\Quantity\Volume;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Core\SpecBook\SheetReader;
@@ -44,8 +43,7 @@ final readonly class RequestReader
         $cursor->flaws->throwIfAny();
 
         return null === $air || null === $policy || [] === $engines
-            ? throw InvalidDocument::at('', 'This request can\'t be read.')
-            : new OrderRequest($head[0], $head[1], $head[2], $air, $policy, array_values($shelf), $parts, $engines, $procedures);
+            ? throw InvalidDocument::at('', 'This request can\'t be read.') : new OrderRequest($head[0], $head[1], $head[2], $air, $policy, array_values($shelf), $parts, $engines, $procedures);
     }
 
     public static function air(Cursor $air): ?AirRange

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Tests\Core\Bench;
+
+use FreshTack\Core\Bench\EntryKind;
+use FreshTack\Core\Bench\EntryReader;
+use FreshTack\Core\Finding\Observation;
+use FreshTack\Core\Finding\Verdict;
+use FreshTack\Core\Reading\Cursor;
+use FreshTack\Core\Reading\Flaw;
+use FreshTack\Core\Reading\InvalidDocument;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class EntryReaderTest extends TestCase
+{
+    /** @return iterable<string, array{EntryKind, array<string, mixed>, string}> */
+    public static function sound(): iterable
+    {
+        yield 'an observation' => [EntryKind::Observation, ['observation' => 'oil_black'], 'Black or brown, clear of water and metal'];
+        yield 'a pour in quarts' => [EntryKind::Poured, ['volume' => ['value' => '5.2', 'unit' => 'us_qt']], 'poured 4.92 l (5.2 US qt)'];
+        yield 'a level' => [EntryKind::Level, ['reading' => '0.55', 'restMin' => 25], 'level 0.55 after 25 min of rest'];
+        yield 'a torque' => [EntryKind::Torque, ['torque' => '8.5', 'unit' => 'nm', 'wrench' => 'TW-1'], '8.5 N·m with TW-1'];
+        yield 'turns' => [EntryKind::Turns, ['turns' => '3/4'], '¾ turn after contact'];
+        yield 'a count' => [EntryKind::Count, ['in' => 4, 'out' => 4], '4 in, 4 out'];
+        yield 'a reason' => [EntryKind::NotDone, ['text' => 'seized'], 'could not: seized'];
+        yield 'a tick' => [EntryKind::Tick, [], 'done'];
+    }
+
+    /** @param array<string, mixed> $value */
+    #[DataProvider('sound')]
+    public function testReadsWhatTheBenchSends(EntryKind $kind, array $value, string $text): void
+    {
+        self::assertSame($text, EntryReader::content($kind, Cursor::over($value))?->asText());
+    }
+
+    /** @return iterable<string, array{EntryKind, array<string, mixed>, string}> */
+    public static function broken(): iterable
+    {
+        yield 'an observation that is none' => [EntryKind::Observation, ['observation' => 'odd'], '/observation'];
+        yield 'a pour without unit' => [EntryKind::Poured, ['volume' => ['value' => '5.2']], '/volume/unit'];
+        yield 'a pour with a comma' => [EntryKind::Poured, ['volume' => ['value' => '5,2', 'unit' => 'l']], '/volume'];
+        yield 'a level without rest' => [EntryKind::Level, ['reading' => '0.55'], '/restMin'];
+        yield 'a level off the scale' => [EntryKind::Level, ['reading' => '3', 'restMin' => 25], '/reading'];
+        yield 'a torque without wrench' => [EntryKind::Torque, ['torque' => '8.5', 'unit' => 'nm', 'wrench' => ''], '/wrench'];
+        yield 'a torque without figure' => [EntryKind::Torque, ['torque' => '', 'unit' => 'nm', 'wrench' => 'TW-1'], '/torque'];
+        yield 'turns in words' => [EntryKind::Turns, ['turns' => 'much'], '/turns'];
+        yield 'a count below zero' => [EntryKind::Count, ['in' => -1, 'out' => 4], '/in'];
+        yield 'could not, without a reason' => [EntryKind::NotDone, ['text' => '  '], '/text'];
+        yield 'a decision without words' => [EntryKind::Decision, [], '/text'];
+    }
+
+    /** @param array<string, mixed> $value */
+    #[DataProvider('broken')]
+    public function testNotesAFlawAtItsField(EntryKind $kind, array $value, string $pointer): void
+    {
+        $cursor = Cursor::over($value);
+        EntryReader::content($kind, $cursor);
+        try {
+            $cursor->flaws->throwIfAny();
+        } catch (InvalidDocument $error) {
+            self::assertContains($pointer, array_map(static fn (Flaw $flaw): string => $flaw->pointer, $error->flaws));
+
+            return;
+        }
+        self::fail('It was read.');
+    }
+
+    public function testWhateverStopsTheJobSaysWhatToDoAtOnce(): void
+    {
+        foreach (Observation::cases() as $observation) {
+            self::assertSame(Verdict::Stop === $observation->verdict(), null !== $observation->instruction(), $observation->value);
+            self::assertNotSame('', $observation->label().$observation->meaning());
+        }
+    }
+
+    public function testEveryQuestionHasAnAnswerThatGoesOn(): void
+    {
+        foreach (['oil_appearance', 'leaks', 'tell_tale'] as $question) {
+            $verdicts = array_map(static fn (Observation $observation): Verdict => $observation->verdict(), Observation::answersTo($question));
+            self::assertContains(Verdict::GoOn, $verdicts, $question);
+            self::assertContains(Verdict::Stop, $verdicts, $question);
+        }
+    }
+}

@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Tests\Core\Fluid;
+
+use Eris\Generators;
+use Eris\TestTrait;
+use FreshTack\Core\Fluid\Advice;
+use FreshTack\Core\Fluid\DipstickBand;
+use FreshTack\Core\Fluid\DipstickReading;
+use FreshTack\Core\Fluid\DipstickSpec;
+use FreshTack\Core\Fluid\LevelAdvice;
+use FreshTack\Core\Fluid\LevelAdvisor;
+use FreshTack\Core\Fluid\LevelQuestion;
+use FreshTack\Core\Quantity\InvalidQuantity;
+use FreshTack\Core\Quantity\Minutes;
+use FreshTack\Core\Quantity\Volume;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class LevelAdvisorTest extends TestCase
+{
+    use TestTrait;
+
+    /**
+     * The span is 800 ml, the band from 0.45 to 0.75, its middle 0.60; at most 200 ml at once, in steps of 50 ml.
+     *
+     * @return iterable<string, array{string, bool, bool, int, Advice, int}> reading, on arrival, has run, rested of 30 min, advice, minutes or millilitres
+     */
+    public static function readings(): iterable
+    {
+        yield 'a minute short of the rest' => ['0.10', false, true, 29, Advice::Wait, 1];
+        yield 'not rested at all, and far too high' => ['1.60', false, true, 0, Advice::Wait, 30];
+        yield 'not rested on arrival, above the mark' => ['1.20', true, false, 10, Advice::Wait, 20];
+        yield 'rested exactly long enough' => ['0.60', false, true, 30, Advice::Ok, 0];
+        // (0.45 − 0.40) × 800 = 40 ml: less than a step of 50 ml, so it is run first
+        yield 'a little below the band before the run' => ['0.40', false, false, 30, Advice::Run, 0];
+        // (0.45 − 0.30) × 800 = 120 ml, in whole steps 100 ml: to the low edge only, the filter is still empty
+        yield 'below the band before the run' => ['0.30', false, false, 30, Advice::Add, 100];
+        yield 'on the low edge before the run' => ['0.45', false, false, 30, Advice::Run, 0];
+        yield 'high in the band before the run' => ['0.95', false, false, 30, Advice::Run, 0];
+        // (0.60 − 0.30) × 800 = 240 ml, of which the largest single top-up allows 200 ml
+        yield 'well below after the run' => ['0.30', false, true, 30, Advice::Add, 200];
+        // (0.60 − 0.44) × 800 = 128 ml, in whole steps 100 ml
+        yield 'just below after the run' => ['0.44', false, true, 30, Advice::Add, 100];
+        yield 'on the low edge after the run' => ['0.45', false, true, 30, Advice::Ok, 0];
+        yield 'above the band, below the mark' => ['0.90', false, true, 30, Advice::Ok, 0];
+        yield 'exactly on the top mark' => ['1', false, true, 30, Advice::Ok, 0];
+        // (1.10 − 0.60) × 800 = 400 ml down to the middle
+        yield 'above the mark after the run' => ['1.10', false, true, 30, Advice::TakeOut, 400];
+        yield 'above the mark before the run' => ['1.10', false, false, 30, Advice::TakeOut, 400];
+        yield 'above the mark on arrival' => ['1.01', true, false, 30, Advice::Investigate, 0];
+        // (0.60 + 0.20) × 800 = 640 ml, again 200 ml at once
+        yield 'below the low mark' => ['-0.20', false, true, 30, Advice::Add, 200];
+    }
+
+    #[DataProvider('readings')]
+    public function testAdvises(string $reading, bool $onArrival, bool $hasRun, int $rested, Advice $advice, int $figure): void
+    {
+        $answer = self::ask($reading, $onArrival, $hasRun, $rested);
+
+        self::assertSame([$advice, $figure], [$answer->advice, Advice::Wait === $advice ? $answer->waitMin : $answer->amountMl]);
+        self::assertNotSame('', $answer->reason);
+    }
+
+    public function testIfRoundingLeavesNothingItSaysSo(): void
+    {
+        $answer = (new LevelAdvisor())->advise(self::question('0.44', false, true, 30), new DipstickSpec(Volume::whole(250), DipstickBand::of('0.45', '0.55'), Volume::whole(200), Volume::whole(50)));
+
+        self::assertSame([Advice::Ok, 'Only 15 ml are lacking, less than the smallest step of 50 ml.'], [$answer->advice, $answer->reason]);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function offTheScale(): iterable
+    {
+        yield 'just above two spans' => ['2.01'];
+        yield 'just below half a span under the low mark' => ['-0.51'];
+        yield 'a comma' => ['0,5'];
+    }
+
+    #[DataProvider('offTheScale')]
+    public function testRefusesAReadingOffTheScale(string $reading): void
+    {
+        $this->expectException(InvalidQuantity::class);
+        DipstickReading::of($reading);
+    }
+
+    public function testTheEndsOfTheScaleAreReadings(): void
+    {
+        self::assertSame(['-0.5', '2'], [DipstickReading::of('-0.5')->text(), DipstickReading::of('2.0')->text()]);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function noBands(): iterable
+    {
+        yield 'upside down' => ['0.7', '0.4'];
+        yield 'without width' => ['0.5', '0.5'];
+        yield 'above the top mark' => ['0.5', '1.01'];
+        yield 'below the low mark' => ['-0.1', '0.5'];
+    }
+
+    #[DataProvider('noBands')]
+    public function testRefusesABandOutsideTheMarks(string $low, string $high): void
+    {
+        $this->expectException(InvalidQuantity::class);
+        DipstickBand::of($low, $high);
+    }
+
+    public function testNothingMovesOnAnUnsettledReading(): void
+    {
+        $this->forAll(Generators::choose(-500, 2000), Generators::bool(), Generators::bool(), Generators::choose(0, 200), Generators::choose(1, 200))
+            ->then(static function (int $thousandths, bool $onArrival, bool $hasRun, int $rested, int $missing): void {
+                $answer = (new LevelAdvisor())->advise(self::question(self::text($thousandths), $onArrival, $hasRun, $rested, $rested + $missing), self::dipstick());
+
+                self::assertSame([Advice::Wait, $missing, 0], [$answer->advice, $answer->waitMin, $answer->amountMl]);
+            });
+    }
+
+    public function testAnAdditionNeverPassesItsTargetNorTheLargestTopUp(): void
+    {
+        $this->forAll(Generators::choose(-500, 2000), Generators::bool())
+            ->then(static function (int $thousandths, bool $hasRun): void {
+                $answer = self::ask(self::text($thousandths), false, $hasRun, 30);
+                if (Advice::Add === $answer->advice) {
+                    $target = $hasRun ? 600 : 450;
+                    self::assertGreaterThan(0, $answer->amountMl);
+                    self::assertLessThanOrEqual(200, $answer->amountMl);
+                    self::assertSame(0, $answer->amountMl % 50);
+                    self::assertLessThanOrEqual($target, $thousandths + $answer->amountMl * 1000 / 800);
+                }
+                self::assertSame($thousandths > 1000, Advice::TakeOut === $answer->advice);
+            });
+    }
+
+    private static function ask(string $reading, bool $onArrival, bool $hasRun, int $rested): LevelAdvice
+    {
+        return (new LevelAdvisor())->advise(self::question($reading, $onArrival, $hasRun, $rested), self::dipstick());
+    }
+
+    private static function question(string $reading, bool $onArrival, bool $hasRun, int $rested, int $required = 30): LevelQuestion
+    {
+        return new LevelQuestion(DipstickReading::of($reading), $onArrival, $hasRun, Minutes::of($rested), Minutes::of($required));
+    }
+
+    private static function dipstick(): DipstickSpec
+    {
+        return new DipstickSpec(Volume::whole(800), DipstickBand::of('0.45', '0.75'), Volume::whole(200), Volume::whole(50));
+    }
+
+    private static function text(int $thousandths): string
+    {
+        return \sprintf('%s%d.%03d', $thousandths < 0 ? '-' : '', intdiv(abs($thousandths), 1000), abs($thousandths) % 1000);
+    }
+}

@@ -1,0 +1,349 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Tests\Core\Order;
+
+use Eris\Generators;
+use Eris\TestTrait;
+use FreshTack\Core\Fluid\Advice;
+use FreshTack\Core\Order\BlockedTask;
+use FreshTack\Core\Order\EngineOrder;
+use FreshTack\Core\Order\OrderedOperation;
+use FreshTack\Core\Order\OrderedStep;
+use FreshTack\Core\Order\PickedTask;
+use FreshTack\Core\Order\WorkOrder;
+use FreshTack\Core\Plan\Gate;
+use FreshTack\Core\Procedure\Caution;
+use FreshTack\Exchange\Json;
+use FreshTack\Exchange\Schemas;
+use FreshTack\Exchange\WorkOrderDocument;
+use FreshTack\Tests\Support\Book;
+use FreshTack\Tests\Support\Requests;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class OrderBuilderTest extends TestCase
+{
+    use TestTrait;
+
+    public function testTheTwinIsPooledAndFilledFromTheShelf(): void
+    {
+        $pool = Requests::build(Requests::twin())->oil[0];
+
+        // 2 × 5460 ml + 2 × 250 ml reserve = 11 420 ml; see the container planner for 2 × 5 l and 2 quarts at 119.60
+        self::assertSame([10920, 500, 11420], [$pool->capacity->millilitresUp(), $pool->reserve->millilitresUp(), $pool->need->millilitresUp()]);
+        self::assertSame([472, 11960], [$pool->plan?->leftOverMl, $pool->plan?->costMinor]);
+        self::assertSame('10.92 US quarts would be 586 ml short of 10.92 litres.', $pool->trap);
+        self::assertSame('Port 5.46 l (5.77 US qt) + starboard 5.46 l (5.77 US qt); reserve for top-ups 0.25 l (0.26 US qt) an engine (shop policy).', $pool->why);
+    }
+
+    public function testEachSideOfTheSerialBreakGetsItsOwnFilter(): void
+    {
+        $order = Requests::build(Requests::twin());
+
+        self::assertSame(
+            [['QV-50318', 1, 'Port', 0], ['QV-50644', 1, 'Starboard', 1]],
+            array_map(static fn ($part): array => [$part->number, $part->count, $part->positions[0]->label(), $part->short()], $order->parts),
+        );
+        self::assertSame('⅝ – ⅞ turn', self::step($order, 'port.filter-on.turn')->figure?->text);
+        self::assertSame('17.5 N·m', self::step($order, 'starboard.filter-on.turn')->figure?->text);
+    }
+
+    public function testPouringBeginsShortOfTheCapacity(): void
+    {
+        // 90 % of 5460 ml are 4914 ml, in steps of 50 ml 4900 ml
+        self::assertSame('4.90 l (5.18 US qt)', self::step(Requests::build(Requests::twin()), 'port.fill.pour')->figure?->text);
+    }
+
+    public function testTheValvesOpeningLimitStandsBesideItsClosingFigure(): void
+    {
+        $order = Requests::build(Requests::twin());
+
+        self::assertSame(['2½ turns', '8.5 N·m'], [self::step($order, 'port.drain-valve.open')->figure?->text, self::step($order, 'port.close-valve.close')->figure?->text]);
+        self::assertSame('11 mm', self::step($order, 'port.drain-valve.hose')->figure?->text);
+    }
+
+    public function testLabourCountsEachCoverOnce(): void
+    {
+        $labour = Requests::build(Requests::twin())->labour;
+
+        // rig: place 4 + close out 4; each engine: warm 3, lock 1, cowl 2 + 3, drain 4 + 3, filter 4 + 4, fill 4, first reading 3, ready 1, run 4, lock 1, reading 3, unlock 1 = 41
+        self::assertSame(90, $labour->handsOn->count);
+        // 90 min are 15 tenths of an hour exactly
+        self::assertSame(15, $labour->soldTenths());
+        // each engine: warm 5, drain 14, rest after the pour 6, run 7, rest after the run 25 = 57
+        self::assertSame(114, $labour->unattended->count);
+    }
+
+    public function testEnginesShareTheRigAndPassEachStationTogether(): void
+    {
+        $ids = self::ids(Requests::build(Requests::twin()));
+
+        self::assertSame(['rig.place', 'port.warm-up', 'starboard.warm-up', 'port.lock-out'], \array_slice($ids, 0, 4));
+        self::assertSame(1, \count(array_keys($ids, 'rig.place', true)));
+        self::assertLessThan(array_search('port.reading', $ids, true), array_search('starboard.run', $ids, true));
+    }
+
+    public function testAPlugBehindAPanelWithATroughUnderTheFilter(): void
+    {
+        $order = Requests::build(Requests::single('D65', 'D65-3308', 'dunmarrow-d65', ['engine_oil', 'oil_filter']));
+        $ids = self::ids($order);
+
+        self::assertSame(['DM-11407', 'DM-20961', 'DM-11415'], array_map(static fn ($part): string => $part->number, $order->parts));
+        self::assertSame([true, true, true], array_map(static fn ($part): bool => $part->singleUse, $order->parts));
+        self::assertSame(['single.cowl-off', 'single.panel-off', 'single.drain-plug', 'single.close-plug', 'single.spill-open', 'single.filter-off', 'single.filter-on', 'single.spill-close', 'single.fill'], \array_slice($ids, 3, 9));
+        self::assertSame(['single.panel-on', 'single.cowl-on'], array_values(array_intersect($ids, ['single.panel-on', 'single.cowl-on'])));
+        // the sheet's own figure in its own unit, the other converted: 19 ft·lb × 1.35582 = 25.8 N·m
+        self::assertSame(['19 ft·lb', '17 – 21 ft·lb · ≈ 25.8 N·m · clean and dry thread'], [self::step($order, 'single.close-plug.close')->figure?->text, self::step($order, 'single.close-plug.close')->figure?->detail]);
+        // 2.73 US qt × 946.352946 = 2583.5 ml, counted as 2584 ml
+        self::assertSame(2584, $order->oil[0]->capacity->millilitresUp());
+    }
+
+    public function testWithoutItsFilterAnEngineTakesLessOil(): void
+    {
+        $order = Requests::build(Requests::single('D65', 'D65-3308', 'dunmarrow-d65', ['engine_oil']));
+
+        // 2.52 US qt × 946.352946 = 2384.8 ml
+        self::assertSame(2385, $order->oil[0]->capacity->millilitresUp());
+        self::assertSame(['DM-11407'], array_map(static fn ($part): string => $part->number, $order->parts));
+        self::assertNotContains('single.spill-open', self::ids($order));
+    }
+
+    public function testAnEngineWithoutFilter(): void
+    {
+        $request = Requests::single('D12', 'D12-4471', 'dunmarrow-d12', ['engine_oil', 'oil_filter']);
+        $order = Requests::build($request);
+
+        self::assertSame([['oil_filter', 'The sheet\'s schedule does not know oil filter.']], self::blocked($order));
+        self::assertSame(['engine_oil'], self::ready($order->engines[0]));
+        // its class VO-2 is not on this shelf: another oil never stands in
+        self::assertNull($order->oil[0]->plan);
+        // 870 ml and 250 ml of reserve
+        self::assertStringContainsString('1120 ml are needed', (string) $order->oil[0]->shortage);
+    }
+
+    public function testAHoleBlocksItsTaskAndTheRestGoesOn(): void
+    {
+        $order = Requests::build(Requests::single('K85', 'KM2-5120', 'kestrane-k85', ['engine_oil', 'oil_filter']));
+
+        self::assertSame([['oil_filter', 'Missing in the spec book: oil filter tightening.']], self::blocked($order));
+        self::assertSame(['oilFilter.tightening'], $order->blocked()[0]->holes);
+        self::assertSame(['engine_oil'], self::ready($order->engines[0]));
+        // parked without its filter: 3.17 l, not 3.38 l
+        self::assertSame(3170, $order->oil[0]->capacity->millilitresUp());
+        self::assertTrue($order->hasWork());
+    }
+
+    /** @return iterable<string, array{string, string}> path taken out, name of the hole */
+    public static function holes(): iterable
+    {
+        yield 'the capacity with filter' => ['engineOil.capacityWithFilter', 'oil capacity with filter'];
+        yield 'the filter' => ['oilFilter.part', 'oil filter part number'];
+    }
+
+    #[DataProvider('holes')]
+    public function testAHoleOfTheFilterLeavesTheOil(string $path, string $label): void
+    {
+        $order = Requests::build(self::d65With($path, null));
+
+        self::assertSame([['oil_filter', "Missing in the spec book: $label."]], self::blocked($order));
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function oilHoles(): iterable
+    {
+        yield 'the kind of drain' => ['drain.kind', 'kind of drain'];
+        yield 'the closing figure' => ['drain.closing', 'drain closing figure'];
+        yield 'the seal' => ['drain.seal', 'drain seal'];
+        yield 'the rest after a run' => ['engineOil.restAfterRun', 'rest after a run before a reading counts'];
+        yield 'the grades' => ['engineOil.grades', 'oil grades by air temperature'];
+        yield 'the class' => ['engineOil.performanceClass', 'oil performance class'];
+    }
+
+    #[DataProvider('oilHoles')]
+    public function testAHoleOfTheOilBlocksTheFilterAsWell(string $path, string $label): void
+    {
+        $blocked = self::blocked(Requests::build(self::d65With($path, null)));
+
+        self::assertSame(['engine_oil', 'oil_filter'], self::sorted(array_column($blocked, 0)));
+        self::assertStringContainsString($label, implode(' ', array_column($blocked, 1)));
+    }
+
+    public function testTheFilterIsNotDoneWithoutTheOil(): void
+    {
+        $order = Requests::build(Requests::single('D65', 'D65-3308', 'dunmarrow-d65', ['oil_filter']));
+
+        self::assertSame([['oil_filter', 'Oil filter is changed only together with engine oil, which is not in this order.']], self::blocked($order));
+        self::assertSame('Pick engine oil as well.', $order->blocked()[0]->remedy);
+        self::assertFalse($order->hasWork());
+        self::assertSame([[], [], [], 0], [$order->operations, $order->parts, $order->oil, $order->labour->handsOn->count]);
+    }
+
+    public function testAirOutsideEveryGradeIsSaid(): void
+    {
+        $request = Book::with(Requests::single('D65', 'D65-3308', 'dunmarrow-d65', ['engine_oil']), ['air'], ['coldest' => -30, 'warmest' => 10]);
+
+        self::assertSame([['engine_oil', 'No oil grade of the sheet covers air from −30 °C to 10 °C (10W-30 from −18 °C to 28 °C; 10W-40 from −8 °C to 44 °C).']], self::blocked(Requests::build($request)));
+    }
+
+    public function testAfloatOilIsPumpedOutAndTheFirstPourIsSmaller(): void
+    {
+        $request = Book::with(Requests::single('D12', 'D12-4471', 'dunmarrow-d12', ['engine_oil']), ['place'], 'afloat');
+        $order = Requests::build($request);
+
+        self::assertContains('single.drain-extract', self::ids($order));
+        self::assertNotContains('single.drain-plug', self::ids($order));
+        self::assertSame([], $order->parts);
+        self::assertContains(Caution::OverWater, $order->cautions);
+        // 90 % of 870 ml are 783 ml, less 60 ml that stay behind: 723 ml, in steps of 50 ml 700 ml
+        self::assertSame('0.70 l (0.74 US qt)', self::step($order, 'single.fill.pour')->figure?->text);
+    }
+
+    public function testAfloatNothingIsDoneThatTheSheetDoesNotAllow(): void
+    {
+        $request = Book::with(Requests::single('D65', 'D65-3308', 'dunmarrow-d65', ['engine_oil']), ['place'], 'afloat');
+
+        self::assertSame([['engine_oil', 'Afloat oil is only taken out by extraction, and the sheet does not allow that here.']], self::blocked(Requests::build($request)));
+    }
+
+    public function testALevelAboveTheMarkOnArrivalWaitsForADecision(): void
+    {
+        $request = Book::with(Requests::single('D65', 'D65-3308', 'dunmarrow-d65', ['engine_oil']), ['engines', 0, 'arrival'], ['reading' => '1.15', 'restMin' => 600, 'decision' => null]);
+        $order = Requests::build($request);
+
+        self::assertSame(Advice::Investigate, $order->engines[0]->arrivalAdvice?->advice);
+        self::assertSame([['engine_oil', 'The level stood above the top mark on arrival: fuel or water in the oil, or an overfill.']], self::blocked($order));
+        self::assertTrue(Requests::build(Book::with($request, ['engines', 0, 'arrival', 'decision'], 'Overfilled in autumn, owner says.'))->hasWork());
+    }
+
+    public function testAnUnsettledReadingOnArrivalDecidesNothing(): void
+    {
+        $request = Book::with(Requests::single('D65', 'D65-3308', 'dunmarrow-d65', ['engine_oil']), ['engines', 0, 'arrival'], ['reading' => '1.15', 'restMin' => 5, 'decision' => null]);
+        $order = Requests::build($request);
+
+        self::assertSame([Advice::Wait, 13], [$order->engines[0]->arrivalAdvice?->advice, $order->engines[0]->arrivalAdvice?->waitMin]);
+        self::assertTrue($order->hasWork());
+    }
+
+    public function testCautionsFollowTheOperationsAndEndWithTheManual(): void
+    {
+        $cautions = Requests::build(Requests::twin())->cautions;
+
+        self::assertSame([Caution::CannotStart, Caution::Manual], [$cautions[0], $cautions[\count($cautions) - 1]]);
+        self::assertNotContains(Caution::OverWater, $cautions);
+    }
+
+    public function testGatesStandAtTheOperationsThatTheyGuard(): void
+    {
+        $fill = array_values(array_filter(Requests::build(Requests::twin())->operations, static fn (OrderedOperation $operation): bool => 'port.fill' === $operation->id()))[0];
+
+        self::assertSame([Gate::NotRunning, Gate::DrainShut, Gate::SpillShut, Gate::FilterFitted], $fill->gates());
+    }
+
+    public function testToolsAreMergedWithTheirSizes(): void
+    {
+        $tools = array_map(static fn ($tool): string => $tool->name.' '.$tool->size.' ×'.\count($tool->positions), Requests::build(Requests::twin())->tools);
+
+        self::assertContains('Drain hose, bore 11 mm ×2', $tools);
+        self::assertContains('Filter cup wrench 72 mm ×1', $tools);
+        self::assertContains('Filter cup wrench 76 mm ×1', $tools);
+        self::assertContains('Torque wrench that reaches 8.5 N·m ×2', $tools);
+        self::assertSame($tools, array_values(array_unique($tools)));
+    }
+
+    public function testTheSameRequestGivesTheSameOrderByteForByte(): void
+    {
+        self::assertSame(Json::encode(Requests::document(Requests::twin())), Json::encode(Requests::document(Requests::twin())));
+    }
+
+    public function testTheOrderOfTheEnginesInTheRequestDoesNotMatter(): void
+    {
+        $turned = Requests::twin();
+        $engines = $turned['engines'];
+        self::assertIsArray($engines);
+        $turned['engines'] = array_reverse($engines);
+
+        self::assertSame(Json::encode(Requests::document(Requests::twin())), Json::encode(Requests::document($turned)));
+    }
+
+    /** Whatever is picked, wherever it is done: the gates hold, and steps have ids of their own. */
+    public function testAnyRigCanBeBuiltWithoutBreakingAGate(): void
+    {
+        $sheets = [['K165', 'KS4-10412', 'kestrane-k165-early'], ['D65', 'D65-3308', 'dunmarrow-d65'], ['D12', 'D12-4471', 'dunmarrow-d12'], ['K85', 'KM2-5120', 'kestrane-k85'], ['D36', 'D36-61207', 'dunmarrow-d36']];
+        $picks = [[], ['engine_oil'], ['oil_filter'], ['engine_oil', 'oil_filter']];
+        $positions = ['port_outer', 'port', 'centre', 'starboard', 'starboard_outer'];
+        $this->limitTo(60)->forAll(Generators::vector(5, Generators::tuple(Generators::choose(0, 4), Generators::choose(0, 3))), Generators::choose(1, 5), Generators::elements(['shop', 'trailer', 'lift', 'afloat']), Generators::bool())
+            ->then(static function (array $engines, int $count, string $place, bool $warm) use ($sheets, $picks, $positions): void {
+                $built = [];
+                foreach (\array_slice($engines, 0, $count) as $index => [$sheet, $pick]) {
+                    $built[] = Requests::engine($positions[$index], $sheets[$sheet][0], $sheets[$sheet][1], $sheets[$sheet][2], $picks[$pick]);
+                }
+                $order = Requests::build(Book::with(Book::with(Requests::rig($built), ['place'], $place), ['policy', 'drainWarm'], $warm));
+                $ids = array_map(static fn (OrderedStep $step): string => $step->id, self::steps($order));
+                self::assertSame($ids, array_values(array_unique($ids)));
+                self::assertSame([], preg_grep('/____/', array_map(static fn (OrderedStep $step): string => $step->text, self::steps($order))));
+            });
+    }
+
+    public function testTheDocumentFitsItsSchema(): void
+    {
+        $this->expectNotToPerformAssertions();
+        foreach ([Requests::twin(), Requests::single('K85', 'KM2-5120', 'kestrane-k85', ['engine_oil', 'oil_filter']), Requests::single('D12', 'D12-4471', 'dunmarrow-d12', ['oil_filter'])] as $request) {
+            (new Schemas(\dirname(__DIR__, 3)))->validate(Json::encode(WorkOrderDocument::of(Requests::build($request))), Schemas::WORK_ORDER);
+            (new Schemas(\dirname(__DIR__, 3)))->validate(Json::encode($request), Schemas::ORDER_REQUEST);
+        }
+    }
+
+    private static function step(WorkOrder $order, string $id): OrderedStep
+    {
+        foreach (self::steps($order) as $step) {
+            if ($id === $step->id) {
+                return $step;
+            }
+        }
+        self::fail("There is no step $id.");
+    }
+
+    /** @return list<OrderedStep> */
+    private static function steps(WorkOrder $order): array
+    {
+        return array_merge(...array_map(static fn (OrderedOperation $operation): array => $operation->steps, $order->operations));
+    }
+
+    /** @return list<string> */
+    private static function ids(WorkOrder $order): array
+    {
+        return array_map(static fn (OrderedOperation $operation): string => $operation->id(), $order->operations);
+    }
+
+    /** @return list<array{string, string}> */
+    private static function blocked(WorkOrder $order): array
+    {
+        return array_map(static fn (BlockedTask $blocked): array => [$blocked->task->value, $blocked->reason], $order->blocked());
+    }
+
+    /** @return list<string> */
+    private static function ready(EngineOrder $engine): array
+    {
+        return array_map(static fn (PickedTask $picked): string => $picked->task->value, $engine->tasks);
+    }
+
+    /** @return array<mixed> */
+    private static function d65With(string $path, mixed $value): array
+    {
+        return Book::with(Requests::single('D65', 'D65-3308', 'dunmarrow-d65', ['engine_oil', 'oil_filter']), ['engines', 0, 'sheet', 'values', $path], $value);
+    }
+
+    /**
+     * @param list<string> $words
+     *
+     * @return list<string>
+     */
+    private static function sorted(array $words): array
+    {
+        sort($words);
+
+        return $words;
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Tests\Support;
+
+use FreshTack\Core\Procedure\Procedure;
+use FreshTack\Core\Procedure\ProcedureReader;
+
+/** The demo book's files, as documents. */
+final class Book
+{
+    /** @return array<mixed> */
+    public static function sheet(string $id): array
+    {
+        return self::document("book/sheets/$id.json");
+    }
+
+    /** @return list<array<mixed>> */
+    public static function procedures(): array
+    {
+        return [self::document('book/procedures/visit.json'), self::document('book/procedures/engine-oil.json'), self::document('book/procedures/oil-filter.json')];
+    }
+
+    /** @return list<Procedure> */
+    public static function readProcedures(): array
+    {
+        return array_map(ProcedureReader::read(...), self::procedures());
+    }
+
+    /** @return list<string> ids of all sheets */
+    public static function sheetIds(): array
+    {
+        $files = glob(\dirname(__DIR__, 2).'/demo/book/sheets/*.json');
+
+        return array_map(static fn (string $file): string => basename($file, '.json'), false === $files ? [] : $files);
+    }
+
+    /** @return array<mixed> */
+    public static function document(string $file): array
+    {
+        $decoded = json_decode((string) file_get_contents(\dirname(__DIR__, 2).'/demo/'.$file), true, 64, \JSON_THROW_ON_ERROR);
+
+        return \is_array($decoded) ? $decoded : throw new \LogicException($file.' holds no object.');
+    }
+
+    /**
+     * A copy with one value set, or taken out if it is null and `$unset` is true.
+     *
+     * @param array<mixed>     $document
+     * @param list<string|int> $path
+     *
+     * @return array<mixed>
+     */
+    public static function with(array $document, array $path, mixed $value, bool $unset = false): array
+    {
+        $key = array_shift($path) ?? throw new \LogicException('A path is needed.');
+        if ([] === $path) {
+            if ($unset) {
+                unset($document[$key]);
+            } else {
+                $document[$key] = $value;
+            }
+
+            return $document;
+        }
+        $inner = $document[$key] ?? [];
+        $document[$key] = self::with(\is_array($inner) ? $inner : [], $path, $value, $unset);
+
+        return $document;
+    }
+}
