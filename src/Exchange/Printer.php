@@ -57,7 +57,7 @@ final readonly class Printer
             $canvas->page_text(34, $canvas->get_height() - 26, $footer.'   ·   page {PAGE_NUM} of {PAGE_COUNT}', $dompdf->getFontMetrics()->getFont(self::FAMILY) ?? 'DejaVu Sans', 9);
         }
 
-        return (string) $dompdf->output();
+        return $dompdf->output();
     }
 
     /** The type that is shipped with the application; where it is not there, the one that comes with the PDF library. */

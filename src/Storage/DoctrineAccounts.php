@@ -22,7 +22,7 @@ final readonly class DoctrineAccounts implements Accounts
 
     public function all(): array
     {
-        return array_values(array_map(static fn (AccountRecord $record): Account => $record->toShop(), $this->entities->getRepository(AccountRecord::class)->findBy([], ['username' => 'ASC'])));
+        return array_map(static fn (AccountRecord $record): Account => $record->toShop(), $this->entities->getRepository(AccountRecord::class)->findBy([], ['username' => 'ASC']));
     }
 
     public function add(Account $account): void

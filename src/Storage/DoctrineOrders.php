@@ -56,7 +56,7 @@ final readonly class DoctrineOrders implements Orders
 
     public function ofBoat(int $boatId): array
     {
-        return array_map(OrderFiles::of(...), array_values($this->entities->getRepository(OrderRecord::class)->findBy(['boat' => $boatId], ['number' => 'DESC'])));
+        return array_map(OrderFiles::of(...), $this->entities->getRepository(OrderRecord::class)->findBy(['boat' => $boatId], ['number' => 'DESC']));
     }
 
     public function saveDraft(int $number, int $version, Draft $draft): OrderFile
@@ -107,7 +107,7 @@ final readonly class DoctrineOrders implements Orders
 
     public function entries(int $number): array
     {
-        return array_values(array_map(OrderFiles::entry(...), $this->entities->getRepository(BenchEntryRecord::class)->findBy(['workOrder' => $number], ['sequence' => 'ASC'])));
+        return array_map(OrderFiles::entry(...), $this->entities->getRepository(BenchEntryRecord::class)->findBy(['workOrder' => $number], ['sequence' => 'ASC']));
     }
 
     public function addEntry(int $number, StoredEntry $entry): void

@@ -29,10 +29,10 @@ final readonly class DoctrineRefusals implements Refusals
 
     public function waiting(): array
     {
-        return array_values(array_map(
+        return array_map(
             static fn (RefusalRecord $record): WaitingRefusal => new WaitingRefusal((int) $record->id, $record->model, $record->serial, $record->reason, $record->message, (int) $record->boat->id, $record->boat->name, $record->raisedBy, $record->raisedAt),
             $this->entities->getRepository(RefusalRecord::class)->findBy(['settledAt' => null], ['raisedAt' => 'DESC', 'id' => 'DESC']),
-        ));
+        );
     }
 
     public function settle(int $id, string $by, \DateTimeImmutable $at): void

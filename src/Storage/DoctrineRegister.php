@@ -41,7 +41,7 @@ final readonly class DoctrineRegister implements Register
 
     public function boats(): array
     {
-        return $this->withEngines(array_values($this->entities->getRepository(BoatRecord::class)->findBy([], ['name' => 'ASC'])));
+        return $this->withEngines($this->entities->getRepository(BoatRecord::class)->findBy([], ['name' => 'ASC']));
     }
 
     public function search(string $text): array

@@ -34,7 +34,7 @@ final class DoctrineSpecBook implements SpecBook
 
     public function models(): array
     {
-        return array_values(array_map(static fn (EngineModelRecord $record): EngineModel => $record->toCore(), $this->entities->getRepository(EngineModelRecord::class)->findBy([], ['maker' => 'ASC', 'code' => 'ASC'])));
+        return array_map(static fn (EngineModelRecord $record): EngineModel => $record->toCore(), $this->entities->getRepository(EngineModelRecord::class)->findBy([], ['maker' => 'ASC', 'code' => 'ASC']));
     }
 
     public function heads(string $model): array
@@ -58,12 +58,12 @@ final class DoctrineSpecBook implements SpecBook
 
     public function sheets(): array
     {
-        return array_values(array_map($this->sheetOf(...), $this->entities->getRepository(SpecSheetRecord::class)->findBy([], ['maker' => 'ASC', 'sheetId' => 'ASC', 'revision' => 'ASC'])));
+        return array_map($this->sheetOf(...), $this->entities->getRepository(SpecSheetRecord::class)->findBy([], ['maker' => 'ASC', 'sheetId' => 'ASC', 'revision' => 'ASC']));
     }
 
     public function procedures(): array
     {
-        return array_values(array_map(fn (ProcedureRecord $record): array => $this->decoded($record->document, 'procedure_document', $record->id), $this->entities->getRepository(ProcedureRecord::class)->findBy([], ['place' => 'ASC'])));
+        return array_map(fn (ProcedureRecord $record): array => $this->decoded($record->document, 'procedure_document', $record->id), $this->entities->getRepository(ProcedureRecord::class)->findBy([], ['place' => 'ASC']));
     }
 
     private function record(SheetHead $head): SpecSheetRecord

@@ -17,15 +17,15 @@ final readonly class DoctrineStock implements Stock
 
     public function parts(array $numbers): array
     {
-        return array_values(array_map(
+        return array_map(
             static fn (PartRecord $part): array => ['number' => $part->number, 'description' => $part->description, 'bin' => $part->bin, 'inStock' => $part->inStock],
             $this->entities->getRepository(PartRecord::class)->findBy(['number' => $numbers], ['number' => 'ASC']),
-        ));
+        );
     }
 
     public function oils(): array
     {
-        return array_values(array_map(
+        return array_map(
             static fn (ShelfOilRecord $oil): array => [
                 'id' => $oil->id,
                 'product' => $oil->product,
@@ -37,6 +37,6 @@ final readonly class DoctrineStock implements Stock
                 'opened' => null === $oil->openedValue ? null : ['value' => $oil->openedValue, 'unit' => $oil->openedUnit],
             ],
             $this->entities->getRepository(ShelfOilRecord::class)->findBy([], ['id' => 'ASC']),
-        ));
+        );
     }
 }

@@ -16,6 +16,12 @@ final readonly class BenchPlan
     {
     }
 
+    /** The operation that a step belongs to; an unknown step is named as it is. */
+    public function titleOf(string $stepId): string
+    {
+        return array_column($this->steps, 'title', 'id')[$stepId] ?? $stepId;
+    }
+
     /** @throws InvalidEntry if the order has no such step */
     public function step(string $id): BenchStep
     {

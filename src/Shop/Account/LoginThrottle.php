@@ -28,7 +28,7 @@ final readonly class LoginThrottle
         }
         $pause = min(self::LONGEST_SECONDS, 5 * 2 ** min(20, $count - self::FREE_FAILURES));
 
-        return (int) max(0, $last->getTimestamp() + $pause - $this->clock->now()->getTimestamp());
+        return max(0, $last->getTimestamp() + $pause - $this->clock->now()->getTimestamp());
     }
 
     public function failed(string $username, string $address): void

@@ -48,7 +48,7 @@ final readonly class RecordEntries
         });
     }
 
-    /** @throws InvalidDocument if the entry does not fit what went before */
+    /** @throws InvalidDocument|NotFound if the entry does not fit what went before */
     private function taken(int $number, int $index, StoredEntry $stored, BenchLog $log, BenchView $view): BenchLog
     {
         $entry = $stored->entry;

@@ -140,7 +140,7 @@ final readonly class RecordWriter
         $kept = array_filter($view->log->entries, static fn (Entry $entry): bool => EntryKind::Tick !== $entry->content->kind && !\in_array($entry->uuid, $replaced, true) && str_starts_with($entry->stepId, $position.'.'));
 
         return array_values(array_map(fn (Entry $entry): array => [
-            'title' => $view->plan->step($entry->stepId)->title,
+            'title' => $view->plan->titleOf($entry->stepId),
             'text' => $entry->content->asText(),
             'meaning' => $entry->content->observation?->meaning(),
             'by' => $entry->by,

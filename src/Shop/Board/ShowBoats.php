@@ -7,7 +7,6 @@ namespace FreshTack\Shop\Board;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Register\Boat;
 use FreshTack\Shop\Register\Engine;
-use FreshTack\Shop\Register\EngineHistory;
 use FreshTack\Shop\Register\Register;
 
 /** The state of what is in the register, judged now. */
@@ -30,11 +29,6 @@ final readonly class ShowBoats
     public function one(int $id): BoatState
     {
         return $this->states([$this->register->boat($id)])[0];
-    }
-
-    public function history(int $engineId): EngineHistory
-    {
-        return $this->register->history($engineId);
     }
 
     /**

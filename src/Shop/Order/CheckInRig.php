@@ -48,7 +48,7 @@ final readonly class CheckInRig
     /**
      * @param list<EngineAssessment> $assessed
      *
-     * @throws Conflict|InvalidQuantity
+     * @throws NotFound|Conflict|InvalidQuantity
      */
     private function takeIn(Boat $boat, Draft $draft, array $assessed, string $by): OrderFile
     {

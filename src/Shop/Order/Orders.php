@@ -22,25 +22,30 @@ interface Orders
     /** @return list<OrderFile> of one boat, newest first */
     public function ofBoat(int $boatId): array;
 
-    /** @throws Conflict if the version is not the current one */
+    /** @throws NotFound|Conflict if the version is not the current one */
     public function saveDraft(int $number, int $version, Draft $draft): OrderFile;
 
     /**
      * @param string $request  the canonical request, byte for byte
      * @param string $document the frozen order, byte for byte
      *
-     * @throws Conflict if the version is not the current one
+     * @throws NotFound|Conflict if the version is not the current one
      */
     public function freeze(int $number, int $version, string $request, string $document, string $by, \DateTimeImmutable $at): OrderFile;
 
+    /** @throws NotFound */
     public function setStatus(int $number, OrderStatus $status): void;
 
-    /** @throws Conflict if the version is not the current one */
+    /** @throws NotFound|Conflict if the version is not the current one */
     public function release(int $number, int $version, string $record, string $by, \DateTimeImmutable $at): OrderFile;
 
     /** @return list<Entry> in the order in which they came */
     public function entries(int $number): array;
 
-    /** Keeps an entry; one with a known uuid is left alone. */
+    /**
+     * Keeps an entry; one with a known uuid is left alone.
+     *
+     * @throws NotFound
+     */
     public function addEntry(int $number, StoredEntry $entry): void;
 }

@@ -22,6 +22,7 @@ interface Register
     /** @return list<Boat> whose name, registration, customer or engine serial begins a word with the text */
     public function search(string $text): array;
 
+    /** @throws NotFound */
     public function history(int $engineId): EngineHistory;
 
     /**
@@ -31,11 +32,13 @@ interface Register
      */
     public function histories(array $engineIds): array;
 
-    /** @throws Conflict if the serial number is on another engine */
+    /** @throws NotFound|Conflict if the serial number is on another engine */
     public function identify(int $engineId, string $model, string $serial, bool $hasMeter): void;
 
+    /** @throws NotFound */
     public function addReading(int $engineId, HourReading $reading): void;
 
+    /** @throws NotFound */
     public function addDone(int $engineId, TaskDone $done): void;
 
     public function addBoat(Boat $boat): Boat;

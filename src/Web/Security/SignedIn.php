@@ -38,6 +38,6 @@ final readonly class SignedIn implements UserInterface, PasswordAuthenticatedUse
 
     public function isEqualTo(UserInterface $user): bool
     {
-        return $user instanceof self && $user->account == $this->account;
+        return $user instanceof self && $user->getPassword() === $this->getPassword() && $user->getRoles() === $this->getRoles();
     }
 }

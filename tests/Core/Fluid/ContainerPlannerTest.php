@@ -76,6 +76,7 @@ final class ContainerPlannerTest extends TestCase
         $container = Generators::tuple(Generators::choose(50, 600), Generators::choose(0, 500), Generators::choose(0, 3), Generators::choose(0, 200));
         $this->forAll(Generators::choose(0, 1500), Generators::vector(3, $container))
             ->then(static function (int $needMl, array $sizes): void {
+                /** @var list<array{int, int, int, int}> $sizes */
                 $shelf = [];
                 foreach ($sizes as $index => [$ml, $price, $stock, $opened]) {
                     $shelf[] = new Container("c$index", Volume::ofMillilitres($ml), $price, $stock, $opened > 100 ? Volume::ofMillilitres($opened) : null);

@@ -84,10 +84,8 @@ final class GradeChartTest extends TestCase
         foreach (range(1, 12) as $month) {
             $months[$month] = self::air(-$month, $month);
         }
-        if ([] !== $months) {
-            $months[8] = self::air(-6, 8);
-            $months[7] = self::air(-6, 7);
-        }
+        $months[8] = self::air(-6, 8);
+        $months[7] = self::air(-6, 7);
 
         return SeasonTable::of($months);
     }

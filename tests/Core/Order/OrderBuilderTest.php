@@ -81,7 +81,7 @@ final class OrderBuilderTest extends TestCase
         $ids = self::ids(Requests::build(Requests::twin()));
 
         self::assertSame(['rig.place', 'port.warm-up', 'starboard.warm-up', 'port.lock-out'], \array_slice($ids, 0, 4));
-        self::assertSame(1, \count(array_keys($ids, 'rig.place', true)));
+        self::assertCount(1, array_keys($ids, 'rig.place', true));
         self::assertLessThan(array_search('port.reading', $ids, true), array_search('starboard.run', $ids, true));
     }
 
@@ -275,6 +275,7 @@ final class OrderBuilderTest extends TestCase
         $positions = ['port_outer', 'port', 'centre', 'starboard', 'starboard_outer'];
         $this->limitTo(60)->forAll(Generators::vector(5, Generators::tuple(Generators::choose(0, 4), Generators::choose(0, 3))), Generators::choose(1, 5), Generators::elements(['shop', 'trailer', 'lift', 'afloat']), Generators::bool())
             ->then(static function (array $engines, int $count, string $place, bool $warm) use ($sheets, $picks, $positions): void {
+                /** @var list<array{int, int}> $engines */
                 $built = [];
                 foreach (\array_slice($engines, 0, $count) as $index => [$sheet, $pick]) {
                     $built[] = Requests::engine($positions[$index], $sheets[$sheet][0], $sheets[$sheet][1], $sheets[$sheet][2], $picks[$pick]);

@@ -87,6 +87,7 @@ final class GateCheckerTest extends TestCase
     {
         $this->limitTo(400)->forAll(Generators::vector(6, Generators::choose(0, \count(self::RIGHT) - 1)))
             ->then(static function (array $swaps): void {
+                /** @var list<int> $swaps */
                 $order = self::RIGHT;
                 foreach (array_chunk($swaps, 2) as [$a, $b]) {
                     [$order[$a], $order[$b]] = [$order[$b], $order[$a]];
@@ -123,7 +124,11 @@ final class GateCheckerTest extends TestCase
         return true;
     }
 
-    /** @param list<string> $effects */
+    /**
+     * @param list<string> $effects
+     *
+     * @throws GateBroken
+     */
     private static function check(array $effects): void
     {
         (new GateChecker())->check(['port'], self::works($effects, 'port'));
