@@ -6,7 +6,6 @@ namespace FreshTack\Storage;
 
 use Doctrine\ORM\EntityManagerInterface;
 use FreshTack\Shop\Account\LoginFailures;
-use FreshTack\Storage\Entity\LoginFailureRecord;
 
 final readonly class DoctrineLoginFailures implements LoginFailures
 {
@@ -16,9 +15,10 @@ final readonly class DoctrineLoginFailures implements LoginFailures
 
     public function of(string $username, string $address): array
     {
-        $record = $this->entities->find(LoginFailureRecord::class, self::who($username, $address));
+        $row = $this->entities->getConnection()->fetchNumeric('SELECT failures, last_at FROM login_failure WHERE who = ?', [self::who($username, $address)]);
+        [$failures, $last] = false === $row ? [0, null] : $row;
 
-        return [$record->failures ?? 0, $record?->lastAt];
+        return [is_numeric($failures) ? (int) $failures : 0, \is_string($last) ? new \DateTimeImmutable($last, new \DateTimeZone('UTC')) : null];
     }
 
     public function add(string $username, string $address, \DateTimeImmutable $at): void

@@ -36,7 +36,7 @@ export function useShop() {
 export function useSignIn() {
   const queries = useQueryClient()
   return useMutation({
-    mutationFn: (login: { username: string; password: string }) => answered(api.POST('/api/session', { body: login })),
+    mutationFn: (login: { username: string; password: string }) => answered(api.POST('/api/sign-in', { body: login })),
     onSuccess: async (account) => {
       sessionLost.value = false
       queries.setQueryData(keys.session, { account })

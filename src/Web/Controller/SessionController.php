@@ -22,7 +22,7 @@ final readonly class SessionController
     {
     }
 
-    #[Route('/api/session', name: 'session_open', methods: ['POST'])]
+    #[Route('/api/sign-in', name: 'sign_in', methods: ['POST'])]
     public function open(): JsonResponse
     {
         return Problem::of(Response::HTTP_BAD_REQUEST, 'login.unreadable', 'Send user name and password as JSON.');

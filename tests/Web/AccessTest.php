@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Tests\Web;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Routing\RouterInterface;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+/** Who may do what: every route, every role. */
+final class AccessTest extends ApiTestCase
+{
+    private const OPEN = ['health', 'shop', 'session', 'sign_in', 'session_close'];
+
+    public function testEveryRouteIsGuardedButTheFewThatMustNotBe(): void
+    {
+        $router = self::getContainer()->get(RouterInterface::class);
+        $unguarded = [];
+        foreach ($router->getRouteCollection() as $name => $route) {
+            $controller = $route->getDefault('_controller');
+            self::assertIsString($controller);
+            $class = explode('::', $controller)[0];
+            self::assertTrue(class_exists($class));
+            if ([] === (new \ReflectionClass($class))->getAttributes(IsGranted::class)) {
+                $unguarded[] = $name;
+            }
+        }
+        sort($unguarded);
+        $open = self::OPEN;
+        sort($open);
+
+        self::assertSame($open, $unguarded);
+    }
+
+    public function testEveryRouteIsDescribedAndNothingElseIs(): void
+    {
+        $router = self::getContainer()->get(RouterInterface::class);
+        $routes = [];
+        foreach ($router->getRouteCollection() as $route) {
+            foreach ($route->getMethods() as $method) {
+                $routes[] = $method.' '.preg_replace('/<[^>]+>/', '', $route->getPath());
+            }
+        }
+        $described = OpenApi::load()->operations();
+        sort($routes);
+        sort($described);
+
+        self::assertSame($described, $routes);
+    }
+
+    /** @return iterable<string, array{string, string, list<string>}> method, path, roles that may */
+    public static function routes(): iterable
+    {
+        $all = ['ines', 'ada', 'bram', 'mora'];
+        yield 'board' => ['GET', '/api/board', $all];
+        yield 'search' => ['GET', '/api/search?q=brisk', $all];
+        yield 'rig' => ['GET', '/api/boats/{boat}', $all];
+        yield 'check-in form' => ['GET', '/api/boats/{boat}/check-in', ['ines', 'mora']];
+        yield 'check in' => ['POST', '/api/boats/{boat}/check-ins', ['ines', 'mora']];
+        yield 'identify' => ['POST', '/api/identifications', ['ines', 'mora']];
+        yield 'preview' => ['POST', '/api/orders/1/preview', ['ines', 'mora']];
+        yield 'save a draft' => ['PUT', '/api/orders/1/draft', ['ines', 'mora']];
+        yield 'issue' => ['POST', '/api/orders/1/issue', ['ines', 'mora']];
+        yield 'bench' => ['GET', '/api/orders/1/bench', $all];
+        yield 'release' => ['POST', '/api/orders/1/release', ['ada', 'mora']];
+        yield 'record' => ['GET', '/api/orders/1/record', $all];
+        yield 'print' => ['GET', '/api/orders/1/sheet.pdf', $all];
+        yield 'pick lists' => ['GET', '/api/pick-lists', $all];
+        yield 'book' => ['GET', '/api/book', $all];
+        yield 'settle a refusal' => ['POST', '/api/refusals/1/settlement', ['mora']];
+        yield 'engine log' => ['GET', '/api/engines/1/log', $all];
+    }
+
+    /** @param list<string> $may */
+    #[DataProvider('routes')]
+    public function testOnlyTheRightRolesGetThrough(string $method, string $path, array $may): void
+    {
+        $path = str_replace('{boat}', (string) $this->boatId('Brisk Tern'), $path);
+        $this->call($method, $path, 'GET' === $method ? null : [], described: false);
+        self::assertSame(401, $this->status, 'signed out');
+        foreach (['ines', 'ada', 'bram', 'mora'] as $username) {
+            $this->signIn($username);
+            $this->call($method, $path, 'GET' === $method ? null : [], described: false);
+            self::assertSame(\in_array($username, $may, true), 403 !== $this->status, "$username: $this->status");
+        }
+    }
+}

@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Tests\Web;
+
+use Doctrine\ORM\EntityManagerInterface;
+use FreshTack\Core\Reading\Cursor;
+use FreshTack\Exchange\Json;
+use Symfony\Bundle\FrameworkBundle\KernelBrowser;
+use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
+use Symfony\Component\Uid\Uuid;
+
+/** Talks to the application as a client does, over the demo shop; every exchange is held against the API's description. */
+abstract class ApiTestCase extends WebTestCase
+{
+    protected const PASSWORD = 'verrin-inlet';
+
+    protected KernelBrowser $client;
+    protected int $status = 0;
+    private int $sequence = 0;
+
+    protected function setUp(): void
+    {
+        $this->client = self::createClient();
+        $this->client->disableReboot();
+    }
+
+    protected function signIn(string $username): void
+    {
+        $this->call('POST', '/api/sign-in', ['username' => $username, 'password' => self::PASSWORD]);
+        self::assertSame(200, $this->status);
+    }
+
+    /**
+     * @param array<mixed>|null     $body
+     * @param array<string, string> $headers
+     * @param bool                  $described whether the request itself is one that the API describes
+     */
+    protected function call(string $method, string $path, ?array $body = null, array $headers = ['HTTP_X-Fresh-Tack' => '1'], bool $described = true): Cursor
+    {
+        $text = null === $body ? '' : Json::encode([] === $body ? new \stdClass() : $body);
+        $bare = explode('?', $path)[0];
+        if ($described) {
+            self::assertNull(OpenApi::load()->requestFlaw($method, $bare, $text));
+        }
+        $this->client->request($method, $path, [], [], ['CONTENT_TYPE' => 'application/json', ...$headers], $text);
+        $response = $this->client->getResponse();
+        $this->status = $response->getStatusCode();
+        $answer = (string) $response->getContent();
+        self::assertNull(OpenApi::load()->responseFlaw($method, $bare, $this->status, explode(';', (string) $response->headers->get('Content-Type'))[0], $answer));
+
+        return Cursor::over(json_decode($answer, true));
+    }
+
+    protected function boatId(string $name): int
+    {
+        $id = $this->entities()->getConnection()->fetchOne('SELECT id FROM boat WHERE name = ?', [$name]);
+
+        return is_numeric($id) ? (int) $id : throw new \LogicException("The demo has no boat $name.");
+    }
+
+    protected function entities(): EntityManagerInterface
+    {
+        return self::getContainer()->get('doctrine.orm.entity_manager');
+    }
+
+    /**
+     * A check-in as the form sends it, with all that the demo knows filled in.
+     *
+     * @param list<array<string, mixed>> $engines what differs, engine by engine
+     *
+     * @return array<string, mixed>
+     */
+    protected function draftFor(string $boat, array $engines = [], string $place = 'lift'): array
+    {
+        $draft = $this->call('GET', '/api/boats/'.$this->boatId($boat).'/check-in')->at('draft');
+        $filled = [];
+        foreach ($draft->at('engines')->list() as $index => $engine) {
+            $known = $engine->raw();
+            self::assertIsArray($known);
+            $filled[] = [...$known, ...($engines[$index] ?? [])];
+        }
+
+        return ['place' => $place, 'coldestC' => $draft->at('coldestC')->raw(), 'warmestC' => $draft->at('warmestC')->raw(), 'complaint' => '', 'engines' => $filled];
+    }
+
+    /**
+     * Checks the water taxi in, picks oil and filter of both engines and issues the order.
+     *
+     * @return int its number
+     */
+    protected function issuedTwin(): int
+    {
+        $this->signIn('ines');
+        $both = ['tasks' => ['engine_oil', 'oil_filter']];
+        $file = $this->call('POST', '/api/boats/'.$this->boatId('Brisk Tern').'/check-ins', $this->draftFor('Brisk Tern', [['hours' => '611.4', 'reading' => '0.55', 'restMin' => 600, ...$both], ['hours' => '598.0', ...$both]]));
+        $number = $file->at('number')->int(1, \PHP_INT_MAX);
+        $this->call('POST', "/api/orders/$number/issue", ['version' => $file->at('version')->raw()]);
+        self::assertSame(200, $this->status);
+
+        return $number;
+    }
+
+    /**
+     * @param array<string, mixed> $value
+     *
+     * @return array<string, mixed>
+     */
+    protected function entry(string $stepId, string $kind, array $value = [], ?string $corrects = null): array
+    {
+        return ['uuid' => Uuid::v7()->toRfc4122(), 'stepId' => $stepId, 'kind' => $kind, 'value' => [] === $value ? new \stdClass() : $value, 'corrects' => $corrects, 'deviceSequence' => ++$this->sequence, 'deviceAt' => '2026-03-18T09:00:00.000Z'];
+    }
+
+    /**
+     * What a technician would enter at every step of an issued order if all goes well.
+     *
+     * @return list<array<string, mixed>>
+     */
+    protected function wholeJob(Cursor $bench): array
+    {
+        $entries = [];
+        foreach ($bench->at('document')->at('operations')->list() as $operation) {
+            foreach ($operation->at('steps')->list() as $step) {
+                $entries[] = $this->usual($step);
+            }
+        }
+
+        return $entries;
+    }
+
+    /** @return array<string, mixed> */
+    private function usual(Cursor $step): array
+    {
+        $id = $step->at('id')->string();
+        $tightening = $step->at('tightening');
+
+        return match ($step->at('entry')->string()) {
+            'oil_appearance' => $this->entry($id, 'observation', ['observation' => 'oil_black']),
+            'leaks' => $this->entry($id, 'observation', ['observation' => 'leaks_dry']),
+            'tell_tale' => $this->entry($id, 'observation', ['observation' => 'tell_tale_steady']),
+            'poured' => $this->entry($id, 'poured', ['volume' => ['value' => '5.4', 'unit' => 'l']]),
+            'level', 'first_level' => $this->entry($id, 'level', ['reading' => '0.60', 'restMin' => 30]),
+            'torque' => $this->entry($id, 'torque', ['torque' => $tightening->at('nominal')->raw(), 'unit' => $tightening->at('unit')->raw(), 'wrench' => 'TW-1, 5–25 N·m']),
+            'turns' => $this->entry($id, 'turns', ['turns' => '3/4']),
+            'count' => $this->entry($id, 'count', ['in' => 4, 'out' => 4]),
+            default => $this->entry($id, 'tick'),
+        };
+    }
+
+    /** @return list<string> pointers of the errors of the last answer */
+    protected static function pointers(Cursor $problem): array
+    {
+        return array_map(static fn (Cursor $error): string => '' === $error->at('pointer')->raw() ? '' : $error->at('pointer')->string(), $problem->at('errors')->list());
+    }
+}

@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Tests\Web;
+
+use FreshTack\Core\Reading\Cursor;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class BenchTest extends ApiTestCase
+{
+    public function testTheWholeJobFromTheBenchToTheRecordAndTheNextDue(): void
+    {
+        $number = $this->issuedTwin();
+        $this->signIn('ada');
+        $bench = $this->call('POST', "/api/orders/$number/entries", ['entries' => $this->wholeJob($this->call('GET', "/api/orders/$number/bench"))]);
+        self::assertSame([200, []], [$this->status, array_filter($bench->at('steps')->list(), static fn (Cursor $step): bool => true !== $step->at('done')->raw())]);
+        $this->call('POST', "/api/orders/$number/release", ['version' => $bench->at('order')->at('version')->raw(), 'remark' => 'All well.']);
+        self::assertSame(200, $this->status);
+
+        $record = $this->call('GET', "/api/orders/$number/record");
+        $port = $record->at('engines')->at(0);
+        // 611.4 h + 160 h; 18 Mar 2026 + 12 months
+        self::assertSame(['771.4', '2027-03-18'], [$port->at('tasks')->at(0)->at('nextHours')->raw(), $port->at('tasks')->at(0)->at('nextDay')->raw()]);
+        self::assertSame(['0.6', 5400], [$port->at('oil')->at('level')->raw(), $port->at('oil')->at('inEngineMl')->raw()]);
+        self::assertSame(['QV-50318'], array_map(static fn (Cursor $part): string => $part->at('number')->string(), $port->at('parts')->list()));
+        self::assertContains('8.5 N·m with TW-1, 5–25 N·m', array_map(static fn (Cursor $entry): string => $entry->at('text')->string(), $port->at('entries')->list()));
+
+        $boat = $this->call('GET', '/api/boats/'.$this->boatId('Brisk Tern'));
+        self::assertSame(['not_due', 'not_due', 'not_due', 'not_due'], array_merge(...array_map(static fn (Cursor $engine): array => array_map(static fn (Cursor $due): string => $due->at('state')->string(), $engine->at('dues')->list()), $boat->at('engines')->list())));
+        $done = $this->call('GET', '/api/engines/'.$boat->at('engines')->at(0)->at('id')->int(1, \PHP_INT_MAX).'/log')->at('done')->list();
+        self::assertSame("order $number", $done[\count($done) - 1]->at('evidence')->raw());
+        foreach (['record', 'label'] as $what) {
+            $this->call('GET', "/api/orders/$number/$what.pdf");
+            self::assertSame(200, $this->status);
+        }
+    }
+
+    public function testEmulsifiedOilStopsTheJobAndTheBoardSaysSo(): void
+    {
+        $number = $this->issuedTwin();
+        $this->signIn('ada');
+        $bench = $this->enter($number, $this->entry('port.drain-valve.look', 'observation', ['observation' => 'oil_emulsified']));
+        self::assertSame(['stopped', 'oil_emulsified'], [$bench->at('order')->at('status')->raw(), $bench->at('stoppedBy')->at('value')->raw()]);
+        $problem = $this->enter($number, $this->entry('port.close-valve.close', 'torque', ['torque' => '8.5', 'unit' => 'nm', 'wrench' => 'TW-1']));
+        self::assertSame([422, ['/entries/0']], [$this->status, self::pointers($problem)]);
+        $this->call('POST', "/api/orders/$number/release", ['version' => $bench->at('order')->at('version')->raw(), 'remark' => '']);
+        self::assertSame(422, $this->status);
+        // a technician may not decide
+        $this->enter($number, $this->entry('port.drain-valve.look', 'decision', ['text' => 'go on']));
+        self::assertSame(422, $this->status);
+
+        $this->signIn('ines');
+        $line = array_values(array_filter($this->call('GET', '/api/board')->at('orders')->list(), static fn (Cursor $order): bool => $number === $order->at('number')->raw()))[0];
+        self::assertSame(['stopped', 'Emulsified: milky, creamy'], [$line->at('status')->raw(), $line->at('stoppedBy')->raw()]);
+        $after = $this->enter($number, $this->entry('port.drain-valve.look', 'decision', ['text' => 'Flushed twice, seal ordered.']));
+        self::assertSame(['in_work', null], [$after->at('order')->at('status')->raw(), $after->at('stoppedBy')->raw()]);
+        self::assertSame(['bench.stopped', 'bench.decided'], $this->entities()->getConnection()->fetchFirstColumn('SELECT action FROM audit_entry WHERE subject = ? AND action LIKE \'bench.%\' ORDER BY id', ["order $number"]));
+    }
+
+    public function testTheLevelAdvisorRefusesATopUpOnAnUnsettledReading(): void
+    {
+        $number = $this->issuedTwin();
+        $this->signIn('ada');
+        $this->enter($number, $this->entry('port.fill.pour', 'poured', ['volume' => ['value' => '4.9', 'unit' => 'l']]));
+        $bench = $this->enter($number, $this->entry('port.first-reading.read', 'level', ['reading' => '0.10', 'restMin' => 1]));
+        self::assertSame(['wait', 5], [$bench->at('oil')->at(0)->at('advice')->at('advice')->raw(), $bench->at('oil')->at(0)->at('advice')->at('waitMin')->raw()]);
+        $problem = $this->enter($number, $this->entry('port.first-reading.read', 'poured', ['volume' => ['value' => '200', 'unit' => 'ml']]));
+
+        self::assertSame(422, $this->status);
+        self::assertStringStartsWith('No oil goes in on an unsettled reading. Wait 5 min', $problem->at('detail')->string());
+    }
+
+    public function testTheSameEntrySentTwiceCountsOnce(): void
+    {
+        $number = $this->issuedTwin();
+        $this->signIn('ada');
+        $entry = $this->entry('port.fill.pour', 'poured', ['volume' => ['value' => '4.9', 'unit' => 'l']]);
+        $this->enter($number, $entry);
+        $bench = $this->enter($number, $entry);
+
+        self::assertSame([200, 4900, 1], [$this->status, $bench->at('oil')->at(0)->at('inEngineMl')->raw(), \count($bench->at('entries')->list())]);
+    }
+
+    public function testACorrectionNamesWhatItCorrects(): void
+    {
+        $number = $this->issuedTwin();
+        $this->signIn('ada');
+        $wrong = $this->entry('port.fill.pour', 'poured', ['volume' => ['value' => '49', 'unit' => 'l']]);
+        $this->enter($number, $wrong);
+        $bench = $this->enter($number, $this->entry('port.fill.pour', 'poured', ['volume' => ['value' => '4.9', 'unit' => 'l']], \is_string($wrong['uuid']) ? $wrong['uuid'] : null));
+
+        self::assertSame([4900, 2], [$bench->at('oil')->at(0)->at('inEngineMl')->raw(), \count($bench->at('entries')->list())]);
+    }
+
+    public function testOneBadEntryKeepsTheWholeBatchOut(): void
+    {
+        $number = $this->issuedTwin();
+        $this->signIn('ada');
+        $problem = $this->enter($number, $this->entry('rig.place.level', 'tick'), $this->entry('port.close-valve.close', 'torque', ['torque' => '85', 'unit' => 'nm', 'wrench' => 'TW-1']));
+        self::assertSame([422, ['/entries/1']], [$this->status, self::pointers($problem)]);
+        self::assertStringContainsString('85 N·m is outside 7 – 10 N·m', $problem->at('detail')->string());
+
+        self::assertSame([], $this->call('GET', "/api/orders/$number/bench")->at('entries')->list());
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function broken(): iterable
+    {
+        yield 'a uuid that is none' => [['uuid' => 'x'], '/entries/0/uuid'];
+        yield 'a kind that is none' => [['kind' => 'guess'], '/entries/0/kind'];
+        yield 'a moment that is none' => [['deviceAt' => 'yesterday'], '/entries/0/deviceAt'];
+        yield 'something that does not belong' => [['colour' => 'green'], '/entries/0/colour'];
+        yield 'a step of no order' => [['stepId' => 'moon.land'], '/entries/0'];
+    }
+
+    /** @param array<string, mixed> $change */
+    #[DataProvider('broken')]
+    public function testABrokenEntryIsNamedAtItsField(array $change, string $pointer): void
+    {
+        $number = $this->issuedTwin();
+        $this->signIn('ada');
+        $problem = $this->call('POST', "/api/orders/$number/entries", ['entries' => [[...$this->entry('rig.place.level', 'tick'), ...$change]]], described: false);
+
+        self::assertSame([422, [$pointer]], [$this->status, self::pointers($problem)]);
+    }
+
+    public function testTheStoreRoomDoesNotWorkAtTheBench(): void
+    {
+        $number = $this->issuedTwin();
+        $this->signIn('bram');
+        $problem = $this->enter($number, $this->entry('rig.place.level', 'tick'));
+
+        self::assertSame([422, ['/entries/0/kind']], [$this->status, self::pointers($problem)]);
+    }
+
+    public function testADraftHasNoBench(): void
+    {
+        $this->signIn('ines');
+        $file = $this->call('POST', '/api/boats/'.$this->boatId('Cox\'s Echo').'/check-ins', $this->draftFor('Cox\'s Echo'));
+        $this->call('GET', '/api/orders/'.$file->at('number')->int(1, \PHP_INT_MAX).'/bench');
+
+        self::assertSame(409, $this->status);
+    }
+
+    public function testReleaseNamesWhatIsOpen(): void
+    {
+        $number = $this->issuedTwin();
+        $this->signIn('ada');
+        $version = $this->call('GET', "/api/orders/$number/bench")->at('order')->at('version')->raw();
+        $problem = $this->call('POST', "/api/orders/$number/release", ['version' => $version, 'remark' => '']);
+
+        self::assertSame([422, 'urn:fresh-tack:order.not_releasable'], [$this->status, $problem->at('type')->raw()]);
+        self::assertContains('/steps/port.reading.read', self::pointers($problem));
+    }
+
+    public function testNothingIsEnteredAfterTheRelease(): void
+    {
+        $number = $this->issuedTwin();
+        $this->signIn('ada');
+        $bench = $this->call('POST', "/api/orders/$number/entries", ['entries' => $this->wholeJob($this->call('GET', "/api/orders/$number/bench"))]);
+        $this->call('POST', "/api/orders/$number/release", ['version' => $bench->at('order')->at('version')->raw(), 'remark' => '']);
+        $this->enter($number, $this->entry('rig.place.level', 'note', ['text' => 'late']));
+        self::assertSame(409, $this->status);
+        $this->call('POST', "/api/orders/$number/release", ['version' => $bench->at('order')->at('version')->raw(), 'remark' => '']);
+        self::assertSame(409, $this->status);
+    }
+
+    /** @param array<string, mixed> ...$entries */
+    private function enter(int $number, array ...$entries): Cursor
+    {
+        return $this->call('POST', "/api/orders/$number/entries", ['entries' => array_values($entries)]);
+    }
+}
