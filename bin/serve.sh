@@ -67,6 +67,7 @@ env[DATABASE_URL] = "$DATABASE_URL"
 env[FRESH_TACK_DEMO] = $FRESH_TACK_DEMO
 $([ -n "${FRESH_TACK_NOW:-}" ] && printf 'env[FRESH_TACK_NOW] = "%s"' "$FRESH_TACK_NOW")
 env[FRESH_TACK_DATA_DIR] = $FRESH_TACK_DATA_DIR
+$([ -n "${FRESH_TACK_CACHE_DIR:-}" ] && printf 'env[FRESH_TACK_CACHE_DIR] = %s' "$FRESH_TACK_CACHE_DIR")
 env[PATH] = /usr/bin:/bin
 CONF
 }

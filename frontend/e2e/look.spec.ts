@@ -1,0 +1,72 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test, type Page } from '@playwright/test'
+import { openCheckIn, sendCheckIn, signedIn, tablet } from './shop'
+
+async function isAccessible(page: Page, where: string): Promise<void> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+    .analyze()
+  const found = violations.map(
+    (violation) => `${where}: ${violation.id} ${violation.nodes.map((node) => node.html).join(' | ')}`,
+  )
+  expect(found).toEqual([])
+}
+
+async function fits(page: Page, where: string): Promise<void> {
+  const overflow = await page.evaluate(
+    () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+  )
+  expect(overflow, `${where} scrolls sideways`).toBe(0)
+}
+
+test('every main screen is accessible and fits its size', async ({ browser, page }) => {
+  test.setTimeout(150_000)
+  await page.goto('/')
+  await isAccessible(page, 'login')
+  const manager = await signedIn(browser, 'mora')
+  for (const place of ['/', '/boats', '/bench', '/parts', '/book', '/boats/1', '/engines/1/log', '/boats/4/check-in']) {
+    await manager.goto(place)
+    await expect(manager.locator('.el-skeleton')).toHaveCount(0)
+    await isAccessible(manager, place)
+    await fits(manager, place)
+  }
+  await openCheckIn(manager, "Cox's Echo")
+  const number = await sendCheckIn(manager)
+  await expect(manager.getByRole('checkbox', { name: /^Engine oil/ })).toBeVisible()
+  await manager.keyboard.press('a')
+  await expect(manager.getByRole('button', { name: /^Issue 1 task/ })).toBeVisible()
+  await isAccessible(manager, 'builder')
+  await fits(manager, 'builder')
+  await manager.keyboard.press('F9')
+  await expect(manager.getByRole('link', { name: 'Open at the bench' })).toBeVisible()
+
+  const bench = await signedIn(browser, 'ada', tablet)
+  for (const step of [
+    'rig.place.level',
+    'single.drain-plug.look',
+    'single.close-plug.close',
+    'single.fill.pour',
+    'single.reading.read',
+    'single.cowl-on.count',
+  ]) {
+    await bench.goto(`/orders/${number}/bench?step=${step}`)
+    await expect(bench.getByRole('button', { name: 'Could not …' })).toBeVisible()
+    await isAccessible(bench, step)
+    await fits(bench, step)
+    const heights = await bench
+      .locator('button.big')
+      .evaluateAll((buttons) => buttons.map((button) => button.getBoundingClientRect().height))
+    expect(Math.min(...heights), `${step}: targets for gloves`).toBeGreaterThanOrEqual(72)
+    await expect(bench.getByRole('button', { name: 'Could not …' })).toBeInViewport()
+  }
+})
+
+test('the answer carries the headers that keep a page safe', async ({ request }) => {
+  for (const path of ['/', '/api/shop']) {
+    const headers = (await request.get(path)).headers()
+    expect(headers['content-security-policy']).toContain("default-src 'self'")
+    expect(headers['x-frame-options']).toBe('DENY')
+    expect(headers['referrer-policy']).toBe('same-origin')
+  }
+  expect((await request.get('/api/shop')).headers()['x-request-id']).toMatch(/^[0-9a-f]{32}$/)
+})

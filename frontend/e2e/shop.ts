@@ -1,0 +1,144 @@
+import { expect, type Browser, type Locator, type Page } from '@playwright/test'
+
+export const today = '2026-03-18T09:00:00Z'
+export type Who = 'ines' | 'ada' | 'bram' | 'mora'
+
+/** A browser of its own for one person, on the day of the tests; the bench has its tablet's size. */
+export async function signedIn(browser: Browser, who: Who, size = { width: 1280, height: 800 }): Promise<Page> {
+  const context = await browser.newContext({ viewport: size })
+  const page = await context.newPage()
+  await page.clock.setFixedTime(today)
+  const faults: string[] = []
+  page.on('pageerror', (error) => faults.push(error.message))
+  await page.goto('/')
+  await page.getByLabel('User name').fill(who)
+  await page.getByLabel('Password', { exact: true }).fill('verrin-inlet')
+  await page.getByRole('button', { name: 'Sign in' }).click()
+  await expect(page.getByRole('navigation', { name: 'Places of the shop' })).toBeVisible()
+  expect(faults).toEqual([])
+  return page
+}
+
+export const tablet = { width: 1024, height: 768 }
+
+/** Finds a boat by the command box and opens its check-in. */
+export async function openCheckIn(page: Page, boat: string): Promise<void> {
+  await page.keyboard.press('/')
+  await page.keyboard.type(boat)
+  await expect(page.getByRole('option', { name: boat })).toBeVisible()
+  await page.keyboard.press('Enter')
+  await expect(page).toHaveURL(/\/boats\/\d+$/)
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(boat)
+  await page.getByRole('link', { name: 'Check in' }).click()
+  await expect(page.getByRole('heading', { name: `Check in ${boat}` })).toBeVisible()
+}
+
+export function engine(page: Page, label: string): Locator {
+  return page.getByRole('region', { name: label, exact: true })
+}
+
+/** Sends the check-in and gives the number of the order that it opened. */
+export async function sendCheckIn(page: Page): Promise<number> {
+  await page.getByRole('button', { name: 'Check in and choose the tasks' }).click()
+  await expect(page).toHaveURL(/\/orders\/\d+$/)
+  return Number(/\/orders\/(\d+)$/.exec(page.url())?.[1])
+}
+
+/** Checks in a boat with one engine, picks the named tasks and issues the order. */
+export async function issueFor(
+  page: Page,
+  boat: string,
+  hours: string | null,
+  tasks: string[],
+  label = 'Engine',
+): Promise<number> {
+  await openCheckIn(page, boat)
+  if (hours !== null) {
+    await engine(page, label).getByLabel('Hours now').fill(hours)
+  }
+  const number = await sendCheckIn(page)
+  for (const task of tasks) {
+    await page.getByRole('checkbox', { name: new RegExp(`^${task},`) }).click()
+  }
+  await page.getByRole('button', { name: /^Issue/ }).click()
+  await expect(page.getByRole('link', { name: 'Open at the bench' })).toBeVisible()
+  return number
+}
+
+/** Whatever the step on the bench asks for, entered as a good day gives it; stops at the step named. */
+export async function workUntil(page: Page, stop: RegExp | null): Promise<void> {
+  for (let turn = 0; turn < 160; turn += 1) {
+    const heading = page.getByRole('heading', { level: 1 })
+    const text = (await heading.textContent()) ?? ''
+    if (text.startsWith('Every step is entered') || (stop !== null && stop.test(text))) {
+      return
+    }
+    const before = await position(page)
+    await enterUsual(page)
+    await expect.poll(() => position(page), { message: `after “${text}”` }).not.toBe(before)
+  }
+  throw new Error('The bench never came to an end.')
+}
+
+async function position(page: Page): Promise<string> {
+  const heading = await page.getByRole('heading', { level: 1 }).textContent()
+  const at = await page.locator('.at').textContent()
+  return `${at ?? ''} ${heading ?? ''}`
+}
+
+async function enterUsual(page: Page): Promise<void> {
+  const choices: [Locator, () => Promise<void>][] = [
+    [page.getByRole('button', { name: 'Next step' }), () => page.getByRole('button', { name: 'Next step' }).click()],
+    [
+      page.getByRole('button', { name: 'Done', exact: true }),
+      () => page.getByRole('button', { name: 'Done', exact: true }).click(),
+    ],
+    [
+      page.getByRole('button', { name: /^Black or brown/ }),
+      () => page.getByRole('button', { name: /^Black or brown/ }).click(),
+    ],
+    [page.getByRole('button', { name: /^All dry/ }), () => page.getByRole('button', { name: /^All dry/ }).click()],
+    [page.getByRole('button', { name: /^Steady/ }), () => page.getByRole('button', { name: /^Steady/ }).click()],
+    [page.getByRole('button', { name: 'Turned 3/4' }), () => page.getByRole('button', { name: 'Turned 3/4' }).click()],
+    [page.getByRole('textbox', { name: /^Poured/ }), () => pour(page)],
+    [page.getByRole('textbox', { name: /^reading/ }), () => levelAndOn(page)],
+    [page.getByRole('textbox', { name: /^used/ }), () => torque(page)],
+    [page.getByLabel('went in'), () => count(page)],
+  ]
+  for (const [asked, answer] of choices) {
+    if (await asked.first().isVisible()) {
+      await answer()
+      return
+    }
+  }
+  throw new Error(`Nothing to enter at ${await position(page)}`)
+}
+
+export async function pour(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'as on the order' }).click()
+  await page.getByRole('button', { name: 'Enter', exact: true }).click()
+}
+
+export async function readLevel(page: Page, reading: string, rest: string): Promise<void> {
+  await page.getByRole('textbox', { name: /^reading/ }).fill(reading)
+  await page.getByRole('textbox', { name: /^rested/ }).fill(rest)
+  await page.getByRole('button', { name: 'Enter', exact: true }).click()
+  await expect(page.getByRole('status')).toBeVisible()
+}
+
+async function levelAndOn(page: Page): Promise<void> {
+  await readLevel(page, '0.60', '40')
+  await page.getByRole('button', { name: 'Next step' }).click()
+}
+
+async function torque(page: Page): Promise<void> {
+  await page.locator('form.torque button.big').first().click()
+  await page.getByRole('combobox', { name: /^wrench/ }).selectOption({ index: 1 })
+  await page.getByRole('button', { name: 'Enter', exact: true }).click()
+}
+
+async function count(page: Page): Promise<void> {
+  await page.getByLabel('went in').fill('5')
+  await page.getByLabel('came out').fill('5')
+  await page.getByRole('button', { name: 'Enter', exact: true }).click()
+}
