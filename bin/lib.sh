@@ -6,7 +6,7 @@ export PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 COMPOSER_ALLOW_SUPERUSER=1 DEBIAN_FRON
 say() { printf '%s\n' "$*"; }
 die() { printf 'fresh-tack: %s\n' "$*" >&2; exit 1; }
 
-PACKAGES_RUN="php8.2-cli php8.2-fpm php8.2-mysql php8.2-intl php8.2-mbstring php8.2-xml php8.2-gd php8.2-zip php8.2-curl php8.2-opcache nginx-light mariadb-server woff2 unzip"
+PACKAGES_RUN="php8.2-cli php8.2-fpm php8.2-mysql php8.2-intl php8.2-mbstring php8.2-xml php8.2-gd php8.2-zip php8.2-curl php8.2-opcache nginx-light mariadb-server woff2 unzip procps"
 
 # packages NAME…: installs what Debian lacks; without the right to, names it.
 packages() {
@@ -83,7 +83,15 @@ libraries() {
     when_changed build frontend/src frontend/public frontend/index.html frontend/vite.config.ts frontend/package-lock.json docs/api docs/formats -- client_build
 }
 
-alive() { [ -f "$1" ] && kill -0 "$(cat "$1" 2>/dev/null)" 2>/dev/null; }
+# alive PIDFILE: the process that wrote the file runs, and is really ours: its command names the file's folder. A
+# number that another program has got since, or one that nobody has reaped yet, does not count.
+alive() {
+    local pid
+    pid=$(cat "$1" 2>/dev/null) && [ -n "$pid" ] && [ -r "/proc/$pid/status" ] && ! grep -q '^State:[[:space:]]*Z' "/proc/$pid/status" \
+        && tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -qF "$(dirname "$1")"
+}
+
+gone() { ! alive "$1"; }
 
 # port_free PORT
 port_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
@@ -123,7 +131,7 @@ database_down() {
     local dir=$1 port=$2
     alive "$dir/pid" || return 0
     mariadb-admin --no-defaults -u root -S "$(socket_of "$port")" shutdown >/dev/null 2>&1 || kill "$(cat "$dir/pid")" 2>/dev/null || true
-    until_true 20 sh -c "! kill -0 $(cat "$dir/pid" 2>/dev/null || echo 0)" || true
+    until_true 20 gone "$dir/pid" || true
 }
 
 sql() { mariadb --no-defaults -u root -S "$(socket_of "$1")" "${@:2}"; }

@@ -15,15 +15,17 @@ serve_up() {
 }
 
 serve_down() {
-    local run=$1 name
+    local run=$1 name group
     for name in nginx fpm; do
         if alive "$run/$name.pid"; then
             kill -QUIT "$(cat "$run/$name.pid")" 2>/dev/null || true
-            until_true 10 sh -c "! test -f $run/$name.pid" || kill -9 "$(cat "$run/$name.pid" 2>/dev/null || echo 999999)" 2>/dev/null || true
+            until_true 10 gone "$run/$name.pid" || kill -9 "$(cat "$run/$name.pid" 2>/dev/null)" 2>/dev/null || true
         fi
-        rm -f "$run/$name.pid"
     done
-    rm -f "$run/fpm.sock"
+    # workers whose master was killed stay in its process group
+    group=$(cat "$run/fpm.pid" 2>/dev/null || true)
+    [ -z "$group" ] || pkill -9 -g "$group" -x php-fpm8.2 2>/dev/null || true
+    rm -f "$run/nginx.pid" "$run/fpm.pid" "$run/fpm.sock"
 }
 
 write_php_ini() {

@@ -15,9 +15,8 @@ final class AccessTest extends ApiTestCase
 
     public function testEveryRouteIsGuardedButTheFewThatMustNotBe(): void
     {
-        $router = self::getContainer()->get(RouterInterface::class);
         $unguarded = [];
-        foreach ($router->getRouteCollection() as $name => $route) {
+        foreach (self::router()->getRouteCollection() as $name => $route) {
             $controller = $route->getDefault('_controller');
             self::assertIsString($controller);
             $class = explode('::', $controller)[0];
@@ -35,9 +34,8 @@ final class AccessTest extends ApiTestCase
 
     public function testEveryRouteIsDescribedAndNothingElseIs(): void
     {
-        $router = self::getContainer()->get(RouterInterface::class);
         $routes = [];
-        foreach ($router->getRouteCollection() as $route) {
+        foreach (self::router()->getRouteCollection() as $route) {
             foreach ($route->getMethods() as $method) {
                 $routes[] = $method.' '.preg_replace('/<[^>]+>/', '', $route->getPath());
             }
@@ -47,6 +45,14 @@ final class AccessTest extends ApiTestCase
         sort($described);
 
         self::assertSame($described, $routes);
+    }
+
+    private static function router(): RouterInterface
+    {
+        $router = self::getContainer()->get(RouterInterface::class);
+        self::assertInstanceOf(RouterInterface::class, $router);
+
+        return $router;
     }
 
     /** @return iterable<string, array{string, string, list<string>}> method, path, roles that may */

@@ -62,7 +62,10 @@ abstract class ApiTestCase extends WebTestCase
 
     protected function entities(): EntityManagerInterface
     {
-        return self::getContainer()->get('doctrine.orm.entity_manager');
+        $entities = self::getContainer()->get('doctrine.orm.entity_manager');
+        self::assertInstanceOf(EntityManagerInterface::class, $entities);
+
+        return $entities;
     }
 
     /**

@@ -35,7 +35,7 @@ final class CheckInTest extends ApiTestCase
         self::assertSame(['2026-03-18', '611.4'], [end($readings) instanceof Cursor ? end($readings)->at('on')->raw() : null, end($readings) instanceof Cursor ? end($readings)->at('hours')->raw() : null]);
     }
 
-    /** @return iterable<string, array{string, string, string|null}> boat, refusal, part of the message */
+    /** @return iterable<string, array{string, string, string}> boat, refusal, part of the message */
     public static function refusals(): iterable
     {
         yield 'not a four-stroke' => ['Pip', 'not_four_stroke', 'K30T is a two-stroke engine'];
@@ -63,7 +63,7 @@ final class CheckInTest extends ApiTestCase
         $waiting = $this->call('GET', '/api/book')->at('refusals')->list();
         self::assertNotSame([], $waiting);
         self::assertSame($reason, $waiting[0]->at('reason')->raw());
-        self::assertStringContainsString((string) $message, $waiting[0]->at('message')->string());
+        self::assertStringContainsString($message, $waiting[0]->at('message')->string());
         $this->call('POST', '/api/refusals/'.$waiting[0]->at('id')->int(1, \PHP_INT_MAX).'/settlement');
         self::assertSame(204, $this->status);
         self::assertCount(\count($waiting) - 1, $this->call('GET', '/api/book')->at('refusals')->list());

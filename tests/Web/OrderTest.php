@@ -49,7 +49,9 @@ final class OrderTest extends ApiTestCase
         $this->entities()->clear();
 
         self::assertSame($before, $this->call('GET', "/api/orders/$number")->at('work')->raw());
-        self::assertSame([hash('sha256', (string) $this->row($number)['document']), '0.1.0'], [$this->row($number)['document_sha256'], $this->row($number)['engine_version']]);
+        $document = $this->row($number)['document'];
+        self::assertIsString($document);
+        self::assertSame([hash('sha256', $document), '0.1.0'], [$this->row($number)['document_sha256'], $this->row($number)['engine_version']]);
     }
 
     public function testAnIssuedOrderIsNotADraftAnyMore(): void

@@ -1,0 +1,138 @@
+import type { Bench, Due, Engine, Operation, Step } from '@/shared/api/types'
+
+/** Made-up answers of the server, complete in their types, with what a test cares about put in. */
+export function aDue(change: Partial<Due> = {}): Due {
+  return {
+    task: 'engine_oil',
+    title: 'Engine oil',
+    interval: 'every 160 h or 12 months',
+    within: null,
+    state: 'not_due',
+    by: null,
+    why: 'Not due yet.',
+    dueDate: null,
+    dueHours: null,
+    daysLeft: null,
+    hoursLeft: null,
+    hoursShare: 0.5,
+    calendarShare: 0.25,
+    ...change,
+  }
+}
+
+export function anEngine(change: Partial<Engine> = {}): Engine {
+  return {
+    id: 1,
+    position: 'port',
+    label: 'Port',
+    model: 'K165',
+    serial: 'KS4-10412',
+    inService: '2023-05-01',
+    hasMeter: true,
+    hours: '611.4',
+    identification: { sheet: { id: 'kestrane-k165-early', revision: 3 }, refusal: null },
+    dues: [
+      aDue({ state: 'due', by: 'hours' }),
+      aDue({ task: 'oil_filter', title: 'Oil filter', within: 'engine_oil', state: 'soon', by: 'hours' }),
+    ],
+    ...change,
+  }
+}
+
+export function aStep(id: string, change: Partial<Step> = {}): Step {
+  return {
+    id,
+    text: 'Do it.',
+    figure: null,
+    beside: null,
+    check: null,
+    slip: null,
+    entry: 'tick',
+    must: false,
+    tightening: null,
+    event: null,
+    uses: [],
+    ...change,
+  }
+}
+
+export function anOperation(id: string, steps: Step[], change: Partial<Operation> = {}): Operation {
+  return {
+    id,
+    position: 'port',
+    label: 'Port',
+    title: id,
+    attendedMin: 4,
+    unattendedMin: 0,
+    why: 'Because.',
+    gates: [],
+    cautions: [],
+    steps,
+    ...change,
+  }
+}
+
+export function aBench(operations: Operation[], change: Partial<Bench> = {}): Bench {
+  const volume = { value: '0.92', unit: 'l', text: '0.92 l' } as const
+  return {
+    order: {
+      number: 2471,
+      boatId: 1,
+      status: 'in_work',
+      version: 3,
+      openedBy: 'ines',
+      openedAt: '2026-03-18T08:00:00+00:00',
+      issuedAt: '2026-03-18T08:10:00+00:00',
+      issuedBy: 'ines',
+      releasedAt: null,
+      releasedBy: null,
+    },
+    // the generated type also lists the schema's own definitions, which no answer carries
+    document: {
+      format: 'fresh-tack/work-order/1',
+      order: '2471',
+      day: '2026-03-18',
+      place: 'on the lift',
+      air: '−4 °C to 29 °C',
+      engines: [
+        {
+          position: 'port',
+          label: 'Port',
+          model: 'K165',
+          serial: 'KS4-10412',
+          hours: '611.4',
+          sheet: { id: 'kestrane-k165-early', revision: 3 },
+          tasks: [],
+          blocked: [],
+          oil: null,
+          arrival: null,
+          level: {
+            span: volume,
+            band: { low: '0.45', high: '0.75' },
+            topUpMax: volume,
+            roundTo: volume,
+            restAfterRunMin: 25,
+            restAfterPourMin: 6,
+          },
+          plate: [],
+        },
+      ],
+      operations,
+      oil: [],
+      parts: [],
+      tools: [],
+      cautions: [],
+      labour: { handsOnMin: 40, unattendedMin: 20, soldTenths: 7 },
+      issuable: true,
+    } as unknown as Bench['document'],
+    observations: [],
+    steps: operations.flatMap((operation) =>
+      operation.steps.map((step) => ({ id: step.id, done: false, answer: null })),
+    ),
+    oil: [],
+    stoppedBy: null,
+    entries: [],
+    wrenches: ['TW-1'],
+    ...change,
+  }
+}

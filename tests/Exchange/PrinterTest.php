@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Tests\Exchange;
+
+use FreshTack\Exchange\Printer;
+use PHPUnit\Framework\TestCase;
+use Twig\Environment;
+use Twig\Loader\ArrayLoader;
+
+final class PrinterTest extends TestCase
+{
+    private string $folder = '';
+
+    protected function setUp(): void
+    {
+        $this->folder = sys_get_temp_dir().'/fresh-tack-print-'.bin2hex(random_bytes(4));
+        mkdir($this->folder);
+    }
+
+    protected function tearDown(): void
+    {
+        foreach ([...$this->kept(), $this->folder.'/prints'] as $path) {
+            is_dir($path) ? rmdir($path) : (is_file($path) && unlink($path));
+        }
+        rmdir($this->folder);
+    }
+
+    public function testPrintsTheSameContentOnce(): void
+    {
+        $first = $this->printer()->print('sheet', ['words' => 'Turn ⅝'], 'a4', 'order 2471');
+        self::assertStringStartsWith('%PDF-', $first);
+        file_put_contents($this->kept()[0], 'kept');
+
+        self::assertSame('kept', $this->printer()->print('sheet', ['words' => 'Turn ⅝'], 'a4', 'order 2471'));
+        self::assertStringStartsWith('%PDF-', $this->printer()->print('sheet', ['words' => 'Turn ⅝'], 'letter', 'order 2471'));
+        self::assertStringStartsWith('%PDF-', $this->printer()->print('sheet', ['words' => 'Turn ⅞'], 'a4', 'order 2471'));
+        self::assertCount(3, $this->kept());
+    }
+
+    public function testWhatIsPrintedCanNotBeMarkup(): void
+    {
+        $printed = $this->printer()->print('sheet', ['words' => '<img src="file:///etc/passwd">'], 'a4', 'order 1');
+
+        self::assertStringStartsWith('%PDF-', $printed);
+        self::assertStringNotContainsString('/XObject /Subtype /Image', $printed);
+    }
+
+    public function testALabelHasTheSizeOfItsRoll(): void
+    {
+        self::assertStringContainsString('/MediaBox [0.000 0.000 175.700 113.400]', $this->printer()->print('label', ['words' => 'x'], 'a4', ''));
+    }
+
+    private function printer(): Printer
+    {
+        return new Printer(new Environment(new ArrayLoader(['print/sheet.html.twig' => '<p>{{ words }}</p>', 'print/label.html.twig' => '<p>{{ words }}</p>'])), \dirname(__DIR__, 2).'/var/fonts', $this->folder);
+    }
+
+    /** @return list<string> */
+    private function kept(): array
+    {
+        $files = glob($this->folder.'/prints/*');
+
+        return false === $files ? [] : $files;
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Tests\Shop;
+
+use FreshTack\Shop\Account\LoginThrottle;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Clock\MockClock;
+
+final class LoginThrottleTest extends TestCase
+{
+    /** @return iterable<string, array{int, int}> failures, seconds to wait right after */
+    public static function failures(): iterable
+    {
+        yield 'none' => [0, 0];
+        yield 'four' => [4, 0];
+        yield 'five' => [5, 5];
+        yield 'six' => [6, 10];
+        yield 'eight' => [8, 40];
+        yield 'twelve' => [12, 640];
+        yield 'thirteen: never more than a quarter of an hour' => [13, 900];
+        yield 'very many' => [500, 900];
+    }
+
+    #[DataProvider('failures')]
+    public function testEachFailureBeyondTheFifthDoublesTheWait(int $failures, int $seconds): void
+    {
+        $throttle = new LoginThrottle(new FailuresInMemory(), new MockClock('2026-03-18 09:00'));
+        for ($count = 0; $count < $failures; ++$count) {
+            $throttle->failed('ada', '127.0.0.1');
+        }
+
+        self::assertSame($seconds, $throttle->secondsToWait('ada', '127.0.0.1'));
+        self::assertSame(0, $throttle->secondsToWait('ines', '127.0.0.1'));
+        self::assertSame(0, $throttle->secondsToWait('ada', '127.0.0.2'));
+    }
+
+    public function testTheWaitEnds(): void
+    {
+        $clock = new MockClock('2026-03-18 09:00:00');
+        $throttle = new LoginThrottle(new FailuresInMemory(), $clock);
+        for ($count = 0; $count < 6; ++$count) {
+            $throttle->failed('ada', '127.0.0.1');
+        }
+        $clock->sleep(9);
+        self::assertSame(1, $throttle->secondsToWait('ada', '127.0.0.1'));
+        $clock->sleep(1);
+        self::assertSame(0, $throttle->secondsToWait('ada', '127.0.0.1'));
+    }
+
+    public function testASuccessForgets(): void
+    {
+        $throttle = new LoginThrottle(new FailuresInMemory(), new MockClock('2026-03-18 09:00'));
+        for ($count = 0; $count < 9; ++$count) {
+            $throttle->failed('ada', '127.0.0.1');
+        }
+        $throttle->succeeded('ada', '127.0.0.1');
+
+        self::assertSame(0, $throttle->secondsToWait('ada', '127.0.0.1'));
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Tests\Storage;
+
+use Doctrine\DBAL\Connection;
+use Doctrine\DBAL\DriverManager;
+use Doctrine\DBAL\Schema\Table;
+use Doctrine\DBAL\Tools\DsnParser;
+use PHPUnit\Framework\TestCase;
+
+/** From an empty database to the tables that the entities expect, and back. */
+final class MigrationsTest extends TestCase
+{
+    protected function setUp(): void
+    {
+        self::database()->executeStatement('DROP DATABASE fresh_tack_empty');
+        self::database(false)->executeStatement('CREATE DATABASE fresh_tack_empty CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci');
+    }
+
+    public function testGoesUpFromEmptyAndDownAgain(): void
+    {
+        self::migrate('latest');
+        $tables = self::tables();
+        self::assertContains('work_order', $tables);
+        self::assertCount(18, $tables);
+        self::migrate('first');
+        self::assertSame([], self::tables());
+        self::migrate('latest');
+        self::assertSame($tables, self::tables());
+    }
+
+    public function testTheTablesAreWhatTheEntitiesExpect(): void
+    {
+        self::migrate('latest');
+        $changes = explode(";\n", self::console('doctrine:schema:update', '--dump-sql'));
+
+        self::assertSame([], array_values(array_filter(array_map(trim(...), $changes), static fn (string $sql): bool => 1 === preg_match('/^(CREATE|ALTER|DROP)/', $sql) && !str_contains($sql, 'migration_version'))));
+    }
+
+    public function testOrdersAreNumberedFromWhereAPaperBookEnds(): void
+    {
+        self::migrate('latest');
+
+        self::assertSame(2401, self::number("SELECT AUTO_INCREMENT FROM information_schema.tables WHERE table_schema = 'fresh_tack_empty' AND table_name = 'work_order'"));
+    }
+
+    private static function migrate(string $to): void
+    {
+        self::console('migrations:migrate', $to, '--no-interaction', '--quiet');
+    }
+
+    private static function console(string ...$arguments): string
+    {
+        $process = proc_open([\PHP_BINARY, \dirname(__DIR__, 2).'/bin/console', ...array_values($arguments), '--env=test'], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, null, [...getenv(), 'DATABASE_URL' => self::url()]);
+        self::assertIsResource($process);
+        [$output, $errors] = [(string) stream_get_contents($pipes[1]), (string) stream_get_contents($pipes[2])];
+        self::assertSame(0, proc_close($process), $output.$errors);
+
+        return $output;
+    }
+
+    /** @return list<string> */
+    private static function tables(): array
+    {
+        $names = array_map(static fn (Table $table): string => $table->getObjectName()->toString(), self::database()->createSchemaManager()->introspectTables());
+
+        return array_values(array_diff(array_map(static fn (string $name): string => trim($name, '`"'), $names), ['migration_version']));
+    }
+
+    private static function number(string $sql): int
+    {
+        $found = self::database()->fetchOne($sql);
+
+        return is_numeric($found) ? (int) $found : -1;
+    }
+
+    private static function database(bool $selected = true): Connection
+    {
+        $parameters = (new DsnParser(['mysql' => 'pdo_mysql']))->parse(self::url());
+        if (!$selected) {
+            unset($parameters['dbname']);
+        }
+
+        return DriverManager::getConnection($parameters);
+    }
+
+    private static function url(): string
+    {
+        $url = getenv('FRESH_TACK_EMPTY_DATABASE_URL');
+
+        return \is_string($url) && '' !== $url ? $url : throw new \LogicException('bin/test --only shop gives the address of the empty database.');
+    }
+}
