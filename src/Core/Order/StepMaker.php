@@ -47,7 +47,7 @@ final readonly class StepMaker
             $step->must,
             $tightening,
             $this->event($operation, $step, $isLast),
-            array_values(array_unique($step->needs())),
+            $step->needs,
         );
     }
 

@@ -22,6 +22,12 @@ final readonly class EngineFacts
     {
     }
 
+    /** Whether anything answers, without working out how it would be shown. */
+    public function knows(string $path): bool
+    {
+        return isset($this->worked[$path]) || null !== $this->value($path);
+    }
+
     public function figure(string $path): ?Figure
     {
         if (isset($this->worked[$path])) {

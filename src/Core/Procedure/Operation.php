@@ -10,6 +10,9 @@ use FreshTack\Core\Quantity\Minutes;
 /** A piece of work with its hands-on minutes, what must be open for it, what it changes, and its steps. */
 final readonly class Operation
 {
+    /** @var list<string> every path that this operation needs, each once */
+    public array $needs;
+
     /**
      * @param string|null    $unattendedFrom path of the sheet's value for the unattended minutes
      * @param list<string>   $openings       ids of what must be open
@@ -40,16 +43,9 @@ final readonly class Operation
         public string $why,
         public array $steps,
     ) {
-    }
-
-    /** @return list<string> every path that this operation needs, each once */
-    public function needs(): array
-    {
-        $sizes = array_map(static fn (ToolNeed $tool): ?string => $tool->size, $this->tools);
-        $parts = array_map(static fn (PartUse $part): string => $part->field, $this->parts);
-        $steps = array_merge(...array_map(static fn (Step $step): array => $step->needs(), $this->steps));
-        $paths = array_filter([...$steps, ...$parts, ...$sizes, $this->unattendedFrom], static fn (?string $path): bool => null !== $path);
-
-        return array_values(array_unique($paths));
+        $sizes = array_map(static fn (ToolNeed $tool): ?string => $tool->size, $tools);
+        $fields = array_map(static fn (PartUse $part): string => $part->field, $parts);
+        $inSteps = array_merge(...array_map(static fn (Step $step): array => $step->needs, $steps));
+        $this->needs = array_values(array_unique(array_filter([...$inSteps, ...$fields, ...$sizes, $unattendedFrom], \is_string(...))));
     }
 }

@@ -162,7 +162,7 @@ final readonly class ProcedureReader
     private static function template(Cursor $text): Template
     {
         $template = new Template($text->string(400));
-        foreach ($template->slots() as $slot) {
+        foreach ($template->slots as $slot) {
             if (null === SheetField::tryFrom($slot) && !\in_array($slot, self::WORKED, true)) {
                 $text->flaw(\sprintf('The slot {%s} is neither a value of a sheet nor one that an order works out.', $slot));
             }

@@ -6,6 +6,9 @@ namespace FreshTack\Core\Procedure;
 
 final readonly class Step
 {
+    /** @var list<string> every path that this step needs, each once */
+    public array $needs;
+
     /**
      * @param string|null $figure the path of the value that belongs to this step in large type
      * @param bool        $must   "could not" here keeps the engine from being released
@@ -20,13 +23,7 @@ final readonly class Step
         public StepEntry $entry,
         public bool $must,
     ) {
-    }
-
-    /** @return list<string> every path that this step needs */
-    public function needs(): array
-    {
-        $templates = array_filter([$this->text, $this->beside, $this->check, $this->slip], static fn (?Template $template): bool => null !== $template);
-
-        return [...(null === $this->figure ? [] : [$this->figure]), ...array_merge(...array_map(static fn (Template $template): array => $template->slots(), array_values($templates)))];
+        $slots = array_map(static fn (?Template $template): array => $template->slots ?? [], [$text, $beside, $check, $slip]);
+        $this->needs = array_values(array_unique([...(null === $figure ? [] : [$figure]), ...array_merge(...$slots)]));
     }
 }

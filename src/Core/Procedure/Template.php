@@ -7,21 +7,18 @@ namespace FreshTack\Core\Procedure;
 /** A sentence with slots such as `{drain.location}`. */
 final readonly class Template
 {
+    /** @var list<string> the paths of its slots, each once */
+    public array $slots;
+
     public function __construct(private string $text)
     {
-    }
-
-    /** @return list<string> the paths of its slots */
-    public function slots(): array
-    {
-        preg_match_all('/\{([A-Za-z.]+)\}/', $this->text, $found);
-
-        return array_values(array_unique($found[1]));
+        preg_match_all('/\{([A-Za-z.]+)\}/', $text, $found);
+        $this->slots = array_values(array_unique($found[1]));
     }
 
     /** A slot that nothing answers shows as a blank with its name: such a text is never issued. */
     public function fill(EngineFacts $facts): string
     {
-        return (string) preg_replace_callback('/\{([A-Za-z.]+)\}/', static fn (array $slot): string => $facts->figure($slot[1])->text ?? '____ ('.EngineFacts::label($slot[1]).')', $this->text);
+        return [] === $this->slots ? $this->text : (string) preg_replace_callback('/\{([A-Za-z.]+)\}/', static fn (array $slot): string => $facts->figure($slot[1])->text ?? '____ ('.EngineFacts::label($slot[1]).')', $this->text);
     }
 }

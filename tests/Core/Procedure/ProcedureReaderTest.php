@@ -77,7 +77,7 @@ final class ProcedureReaderTest extends TestCase
 
         self::assertSame('Stand the boat on the lift.', (new Template('Stand the boat {order.place}.'))->fill($facts));
         self::assertSame('Tighten by ____ (oil filter tightening), plug aft, in the middle.', (new Template('Tighten by {oilFilter.tightening}, plug {drain.location}.'))->fill($facts));
-        self::assertSame(['drain.location', 'drain.wrench'], (new Template('{drain.location} {drain.wrench} {drain.location}'))->slots());
+        self::assertSame(['drain.location', 'drain.wrench'], (new Template('{drain.location} {drain.wrench} {drain.location}'))->slots);
     }
 
     /** @return iterable<string, array{array<mixed>, bool}> */
