@@ -43,7 +43,7 @@ for (const refusal of refusals) {
     const number = await sendCheckIn(writer)
     await expect(writer.getByRole('grid')).toContainText(refusal.title)
     await expect(writer.getByRole('complementary', { name: 'The slip' })).toContainText('can’t be ordered')
-    await expect(writer.getByRole('button', { name: 'Pick a task first' })).toBeDisabled()
+    await expect(writer.getByRole('button', { name: 'Nothing can be issued' })).toBeDisabled()
     expect(number).toBeGreaterThan(2400)
 
     const manager = await signedIn(browser, 'mora')

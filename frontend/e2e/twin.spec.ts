@@ -116,7 +116,7 @@ test('a twin rig from the counter to the released, recorded oil service', async 
     await expect(bench.getByLabel('Added')).toHaveCount(0)
     await readLevel(bench, '0.20', '6')
     await expect(bench.getByRole('status')).toContainText('Add 200 ml')
-    await bench.getByRole('button', { name: 'as on the order' }).click()
+    await bench.getByRole('button', { name: 'as advised' }).click()
     await bench.getByRole('button', { name: 'Enter', exact: true }).click()
     await readLevel(bench, '0.50', '6')
     await expect(bench.getByRole('status')).toContainText('Run the engine')

@@ -12,10 +12,14 @@ const points = computed(() => {
   const most = Math.max(...hours, 1)
   return props.readings.map((reading, index) => ({
     ...reading,
-    x: 20 + (last === first ? 0.5 : ((times[index] ?? first) - first) / (last - first)) * 780,
+    x: 50 + (last === first ? 0.5 : ((times[index] ?? first) - first) / (last - first)) * 770,
     y: 130 - ((hours[index] ?? 0) / most) * 96,
   }))
 })
+/** Figures only where they don't run into the next point's; the newest always has one. */
+const told = computed(() =>
+  points.value.filter((point, index) => (points.value[index + 1]?.x ?? Infinity) - point.x > 90),
+)
 const line = computed(() => points.value.map((point) => `${point.x.toFixed(1)},${point.y.toFixed(1)}`).join(' '))
 </script>
 
@@ -30,12 +34,17 @@ const line = computed(() => points.value.map((point) => `${point.x.toFixed(1)},$
   >
     <path d="M20 131h840" stroke="var(--line)" />
     <polyline :points="line" fill="none" stroke="var(--green)" stroke-width="2" />
-    <g v-for="point in points" :key="`${point.on}${point.hours}`">
-      <circle :cx="point.x" :cy="point.y" r="4" fill="var(--green)" />
-      <text :x="point.x" :y="point.y - 9" text-anchor="middle" font-size="13" font-weight="700" fill="var(--ink)">
-        {{ point.hours }} h
-      </text>
-      <text :x="point.x" y="148" text-anchor="middle" font-size="12" fill="var(--muted)">{{ dayText(point.on) }}</text>
+    <circle
+      v-for="point in points"
+      :key="`${point.on}${point.hours}`"
+      :cx="point.x"
+      :cy="point.y"
+      r="4"
+      fill="var(--green)"
+    />
+    <g v-for="point in told" :key="point.on" text-anchor="middle" fill="var(--ink)">
+      <text :x="point.x" :y="point.y - 9" font-size="13" font-weight="700">{{ point.hours }} h</text>
+      <text :x="point.x" y="148" font-size="12">{{ dayText(point.on) }}</text>
     </g>
   </svg>
 </template>

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 
 /** The boat from astern with its engines in their places, port on the left. */
 const props = withDefaults(
-  defineProps<{ engines: { position: string; label: string; refused?: boolean }[]; width?: number }>(),
+  defineProps<{ engines: { position: string; label: string; refused?: boolean; faded?: boolean }[]; width?: number }>(),
   { width: 230 },
 )
 
@@ -30,12 +30,35 @@ const spoken = computed(() => `Transom with ${props.engines.map((engine) => engi
 <template>
   <svg viewBox="0 0 230 104" :width="width" role="img" :aria-label="spoken">
     <path d="M6 28h218l-18 46q-2 6-9 6H33q-7 0-9-6z" fill="#EDE6D6" stroke="#B9AE97" stroke-width="1.5" />
-    <g v-for="engine in hung" :key="engine.position" :transform="`translate(${engine.x} 0)`">
+    <g
+      v-for="engine in hung"
+      :key="engine.position"
+      :transform="`translate(${engine.x} 0)`"
+      :opacity="engine.faded ? 0.3 : 1"
+    >
       <path d="M-8 40h16l-3 40h-10z" fill="#4B7F73" />
       <circle cx="0" cy="90" r="9" fill="none" stroke="#1C5A4D" stroke-width="3" />
-      <rect x="-15" y="4" width="30" height="38" rx="4" :fill="engine.refused ? 'var(--red)' : 'var(--green)'" />
-      <text x="0" y="28" text-anchor="middle" font-size="13" font-weight="700" fill="#fff">{{ engine.letter }}</text>
-      <path v-if="engine.refused" d="M-15 42l30-38" stroke="#fff" stroke-width="2" />
+      <rect
+        x="-15"
+        y="4"
+        width="30"
+        height="38"
+        rx="4"
+        :fill="engine.refused ? 'var(--red-tint)' : 'var(--green)'"
+        :stroke="engine.refused ? 'var(--red)' : 'var(--green)'"
+        stroke-width="2"
+        :stroke-dasharray="engine.refused ? '4 3' : undefined"
+      />
+      <text
+        x="0"
+        y="28"
+        text-anchor="middle"
+        font-size="13"
+        font-weight="700"
+        :fill="engine.refused ? 'var(--red)' : '#fff'"
+      >
+        {{ engine.letter }}
+      </text>
     </g>
   </svg>
 </template>

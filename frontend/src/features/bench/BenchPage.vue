@@ -109,37 +109,3 @@ function next(): void {
   font-size: 30px;
 }
 </style>
-
-<style>
-.big {
-  font: inherit;
-  font-size: 21px;
-  font-weight: 700;
-  min-height: 76px;
-  padding: 0 28px;
-  border: 2px solid var(--green);
-  border-radius: 4px;
-  background: var(--panel);
-  color: var(--green);
-  cursor: pointer;
-}
-
-.big.main {
-  background: var(--green);
-  color: #fff;
-}
-
-.big.on {
-  background: var(--green-tint);
-}
-
-.big.bad {
-  border-color: var(--red);
-  color: var(--red);
-}
-
-.big:disabled {
-  opacity: 0.55;
-  cursor: default;
-}
-</style>

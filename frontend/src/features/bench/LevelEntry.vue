@@ -56,6 +56,7 @@ const number = computed(() => {
       :suggestion="{ value: String(advice.amountMl), unit: 'ml', text: '' }"
       :sending="sending"
       verb="Added"
+      suggested="as advised"
       @pour="(volume) => emit('send', 'poured', { volume })"
     />
     <PourEntry
@@ -63,6 +64,7 @@ const number = computed(() => {
       :suggestion="{ value: String(advice.amountMl), unit: 'ml', text: '' }"
       :sending="sending"
       verb="Took out"
+      suggested="as advised"
       @pour="(volume) => emit('send', 'taken_out', { volume })"
     />
     <form
@@ -101,15 +103,18 @@ const number = computed(() => {
   display: flex;
   gap: 10px;
   align-items: flex-end;
-  flex-wrap: wrap;
+}
+
+.read .big {
+  padding: 0 20px;
 }
 
 .dipstick {
-  flex: 1 0 100%;
-  max-width: none;
+  flex: 1 1 240px;
+  min-width: 200px;
 }
 
 .field {
-  width: 130px;
+  width: 108px;
 }
 </style>

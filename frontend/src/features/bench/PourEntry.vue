@@ -10,6 +10,7 @@ const props = defineProps<{
   suggestion: NonNullable<WorkEngine['oil']>['firstPour'] | null
   sending: boolean
   verb?: string
+  suggested?: string
 }>()
 const emit = defineEmits<{ pour: [volume: VolumeValue] }>()
 
@@ -39,7 +40,9 @@ function takeSuggestion(): void {
         <option value="us_qt">US quarts</option>
       </select>
     </label>
-    <button v-if="suggestion" type="button" class="big" @click="takeSuggestion">as on the order</button>
+    <button v-if="suggestion" type="button" class="big" @click="takeSuggestion">
+      {{ suggested ?? 'as on the order' }}
+    </button>
     <button type="submit" class="big main" :disabled="sending || amount.trim() === ''">Enter</button>
   </form>
 </template>
@@ -54,26 +57,5 @@ function takeSuggestion(): void {
 
 .big {
   padding: 0 18px;
-}
-</style>
-
-<style>
-.field {
-  display: block;
-  font: inherit;
-  font-size: 26px;
-  font-weight: 700;
-  width: 150px;
-  height: 76px;
-  border: 2px solid var(--field-line);
-  border-radius: 4px;
-  background: var(--panel);
-  color: var(--ink);
-  padding: 0 12px;
-}
-
-select.field {
-  font-size: 19px;
-  width: auto;
 }
 </style>

@@ -12,6 +12,12 @@ const engine = computed(
 const level = computed(() =>
   ['level', 'first_level'].includes(props.current.step.entry) ? (engine.value?.level ?? null) : null,
 )
+const hung = computed(() =>
+  props.bench.document.engines.map((each) => ({
+    ...each,
+    faded: engine.value !== null && each.position !== engine.value.position,
+  })),
+)
 const oil = computed(() => props.bench.oil.find((each) => each.position === engine.value?.position) ?? null)
 const rest = computed(() =>
   oil.value?.lastEvent === 'pour' ? level.value?.restAfterPourMin : level.value?.restAfterRunMin,
@@ -49,7 +55,7 @@ const units = { nm: 'N·m', ft_lb: 'ft·lb', in_lb: 'in·lb' } as const
       <p>of rest after {{ oil?.lastEvent === 'pour' ? 'a pour' : 'a run' }} before a reading counts</p>
       <p class="small muted">low to top mark: {{ level.span.text }}<br />largest top-up: {{ level.topUpMax.text }}</p>
     </template>
-    <Transom v-else :engines="bench.document.engines" :width="270" />
+    <Transom v-else :engines="hung" :width="270" />
     <p v-if="engine" class="small plate">
       <strong>{{ engine.label }}</strong> · {{ engine.model }} · {{ engine.serial }}<br />
       <template v-if="engine.oil">{{ engine.oil.grade }} · {{ engine.oil.capacity.text }}</template>

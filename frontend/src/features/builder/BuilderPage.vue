@@ -20,6 +20,12 @@ const { view, draft, work, isDraft, error, isPending, previewError, saveError, i
 const { mayWrite } = useSession()
 const editable = computed(() => isDraft.value && mayWrite.value)
 const grid = useGrid(() => view.value?.engines ?? [], draft, changed)
+const hint = computed(() => {
+  if (view.value?.engines.every((engine) => engine.identification.refusal !== null)) {
+    return 'No engine of this rig has a sheet that may be used, so there is no order. The service manager was told.'
+  }
+  return editable.value ? 'Pick a task above: the whole order appears here at once.' : 'No task was picked.'
+})
 const conflict = computed(() =>
   [saveError.value, issue.error.value].find((each) => asProblem(each)?.key === 'conflict.changed'),
 )
@@ -63,7 +69,7 @@ useShortcut('F9', () => {
       <TaskGrid :engines="view.engines" :grid="grid" :editable="editable" />
       <OrderTabs v-if="work && work.operations.length > 0" :work="work" class="tabs" />
       <p v-else class="panel muted">
-        {{ editable ? 'Pick a task above: the whole order appears here at once.' : 'No task was picked.' }}
+        {{ hint }}
       </p>
     </div>
     <TheSlip :view="view" :work="work" :editable="editable" :issuing="issue.isPending.value" @issue="issue.mutate()" />

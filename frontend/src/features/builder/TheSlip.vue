@@ -20,7 +20,11 @@ const alarms = computed(() =>
 )
 const pieces = computed(() => (props.work?.parts ?? []).reduce((sum, part) => sum + part.count, 0))
 const short = computed(() => (props.work?.parts ?? []).filter((part) => part.short > 0))
+const none = computed(() => refused.value.length === props.view.engines.length)
 const button = computed(() => {
+  if (none.value) {
+    return 'Nothing can be issued'
+  }
   if (ready.value === 0) {
     return 'Pick a task first'
   }
@@ -88,7 +92,9 @@ const unit = (code: string): string => ({ us_qt: 'US qt', us_gal: 'US gal' })[co
           </p>
         </div>
       </template>
-      <p v-else-if="editable" class="muted">Pick tasks in the grid, or press <kbd>A</kbd> for all that is due.</p>
+      <p v-else-if="editable && !none" class="muted">
+        Pick tasks in the grid, or press <kbd>A</kbd> for all that is due.
+      </p>
     </div>
     <div class="foot">
       <el-button
