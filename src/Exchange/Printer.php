@@ -16,8 +16,8 @@ use Twig\Environment;
 final readonly class Printer
 {
     private const FAMILY = 'Hyperlegible';
-    /** Points: the label roll is 62 mm wide and cut at 40 mm. */
-    private const LABEL = [0.0, 0.0, 175.7, 113.4];
+    /** Points: the label roll is 62 mm wide and cut at 48 mm. */
+    private const LABEL = [0.0, 0.0, 175.7, 136.1];
 
     public function __construct(private Environment $twig, private string $fontDir, private string $dataDir)
     {

@@ -49,7 +49,7 @@ final class PrinterTest extends TestCase
 
     public function testALabelHasTheSizeOfItsRoll(): void
     {
-        self::assertStringContainsString('/MediaBox [0.000 0.000 175.700 113.400]', $this->printer()->print('label', ['words' => 'x'], 'a4', ''));
+        self::assertStringContainsString('/MediaBox [0.000 0.000 175.700 136.100]', $this->printer()->print('label', ['words' => 'x'], 'a4', ''));
     }
 
     private function printer(): Printer
