@@ -11,7 +11,7 @@ require dirname(__DIR__, 2).'/vendor/autoload.php';
 
 /** The best of several rounds, in microseconds a call: what the work itself costs, other programs left aside. */
 $measure = static function (Closure $work): float {
-    $best = INF;
+    $best = \INF;
     for ($round = 0; $round < 12; ++$round) {
         $start = hrtime(true);
         for ($call = 0; $call < 40; ++$call) {
