@@ -70,6 +70,7 @@ env[FRESH_TACK_DEMO] = $FRESH_TACK_DEMO
 $([ -n "${FRESH_TACK_NOW:-}" ] && printf 'env[FRESH_TACK_NOW] = "%s"' "$FRESH_TACK_NOW")
 env[FRESH_TACK_DATA_DIR] = $FRESH_TACK_DATA_DIR
 $([ -n "${FRESH_TACK_CACHE_DIR:-}" ] && printf 'env[FRESH_TACK_CACHE_DIR] = %s' "$FRESH_TACK_CACHE_DIR")
+$([ -n "${FRESH_TACK_TRUSTED_PROXIES:-}" ] && printf 'env[FRESH_TACK_TRUSTED_PROXIES] = %s' "$FRESH_TACK_TRUSTED_PROXIES")
 env[PATH] = /usr/bin:/bin
 CONF
 }
@@ -105,7 +106,7 @@ http {
             fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
             fastcgi_param SCRIPT_NAME /index.php;
             fastcgi_param HTTP_X_REQUEST_ID \$request_id;
-            fastcgi_param HTTP_HOST \$host:\$server_port;
+            fastcgi_param HTTP_HOST \$http_host;
             fastcgi_param HTTP_PROXY "";
             fastcgi_pass unix:$1/fpm.sock;
             fastcgi_read_timeout 60s;

@@ -33,7 +33,7 @@ test('every main screen is accessible and fits its size', async ({ browser, page
   await openCheckIn(manager, "Cox's Echo")
   const number = await sendCheckIn(manager)
   await expect(manager.getByRole('checkbox', { name: /^Engine oil/ })).toBeVisible()
-  await manager.keyboard.press('a')
+  await manager.getByRole('checkbox', { name: /^Engine oil/ }).click()
   await expect(manager.getByRole('button', { name: /^Issue 1 task/ })).toBeVisible()
   await isAccessible(manager, 'builder')
   await fits(manager, 'builder')

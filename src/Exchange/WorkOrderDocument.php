@@ -51,7 +51,7 @@ final readonly class WorkOrderDocument
             'oil' => array_map(OilDocument::of(...), $order->oil),
             'parts' => array_map(self::part(...), $order->parts),
             'tools' => array_map(self::tool(...), $order->tools),
-            'cautions' => array_map(self::caution(...), $order->cautions),
+            'cautions' => array_map(static fn (Caution $caution): array => [...self::caution($caution), 'why' => self::calledFor($caution, $order)], $order->cautions),
             'labour' => ['handsOnMin' => $order->labour->handsOn->count, 'unattendedMin' => $order->labour->unattended->count, 'soldTenths' => $order->labour->soldTenths()],
             'issuable' => $order->hasWork(),
         ];
@@ -219,7 +219,16 @@ final readonly class WorkOrderDocument
     /** @return Doc */
     private static function tool(ToolLine $tool): array
     {
-        return ['name' => $tool->name, 'size' => $tool->size, 'positions' => array_map(static fn (Position $position): string => $position->label(), $tool->positions)];
+        return ['name' => $tool->name, 'size' => $tool->size, 'positions' => array_map(static fn (Position $position): string => $position->label(), $tool->positions), 'why' => 'For: '.lcfirst(implode('; ', $tool->uses)).'.'];
+    }
+
+    /** Which operations call for a caution; the manual and the water always count. */
+    private static function calledFor(Caution $caution, WorkOrder $order): string
+    {
+        $calling = array_filter($order->operations, static fn (OrderedOperation $ordered): bool => \in_array($caution, $ordered->operation->cautions, true));
+        $titles = array_values(array_unique(array_map(static fn (OrderedOperation $ordered): string => $ordered->operation->title, $calling)));
+
+        return [] === $titles ? 'Belongs to every order of this kind.' : 'Called for by: '.lcfirst(implode('; ', $titles)).'.';
     }
 
     /** @return Doc */

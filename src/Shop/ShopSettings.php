@@ -22,6 +22,9 @@ interface ShopSettings
     /** @return array<mixed> the policy part of an order request */
     public function orderPolicy(): array;
 
+    /** The password of the demo accounts; null in a shop that is no demo. */
+    public function demoPassword(): ?string;
+
     /** @return list<string> the shop's torque wrenches */
     public function wrenches(): array;
 }

@@ -70,6 +70,11 @@ final class DoctrineShopSettings implements ShopSettings
         return \is_array($policy) ? $policy : throw CorruptRecord::in('shop', '1', 'no order policy');
     }
 
+    public function demoPassword(): ?string
+    {
+        return $this->settings()->at('demoPassword')->optionalString(80);
+    }
+
     public function wrenches(): array
     {
         return $this->settings()->at('torqueWrenches')->strings();

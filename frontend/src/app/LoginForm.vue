@@ -35,10 +35,12 @@ function signIn(): void {
     </form>
     <aside v-if="accounts.length > 0" class="panel">
       <h2>Demo accounts</h2>
-      <p class="muted small">All with the password <strong>verrin-inlet</strong>. Pick one to fill in the form.</p>
+      <p class="muted small">
+        All with the password <strong>{{ shop?.demoPassword }}</strong>. Pick one to fill in the form.
+      </p>
       <ul>
         <li v-for="account in accounts" :key="account.username">
-          <button type="button" @click="((username = account.username), (password = 'verrin-inlet'))">
+          <button type="button" @click="((username = account.username), (password = shop?.demoPassword ?? ''))">
             <strong>{{ account.username }}</strong> {{ account.name }}, {{ roleWords[account.role] }}
           </button>
         </li>

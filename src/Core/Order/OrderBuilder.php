@@ -133,9 +133,14 @@ final readonly class OrderBuilder
         foreach ($operations as $operation) {
             $engine = $byPosition[$operation->position->value ?? ''] ?? null;
             foreach ($this->toolsOf($operation, $engine) as [$name, $size]) {
-                $known = $lines[$name.'|'.$size]->positions ?? [];
+                $known = $lines[$name.'|'.$size] ?? new ToolLine($name, $size, [], []);
                 $positions = null === $operation->position ? array_map(static fn (EngineOrder $each): Position => $each->position, $engines) : [$operation->position];
-                $lines[$name.'|'.$size] = new ToolLine($name, $size, array_values(array_unique([...$known, ...$positions], \SORT_REGULAR)));
+                $lines[$name.'|'.$size] = new ToolLine(
+                    $name,
+                    $size,
+                    array_values(array_unique([...$known->positions, ...$positions], \SORT_REGULAR)),
+                    array_values(array_unique([...$known->uses, $operation->operation->title])),
+                );
             }
         }
 

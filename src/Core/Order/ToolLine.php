@@ -6,8 +6,11 @@ namespace FreshTack\Core\Order;
 
 final readonly class ToolLine
 {
-    /** @param list<Position> $positions */
-    public function __construct(public string $name, public ?string $size, public array $positions)
+    /**
+     * @param list<Position> $positions
+     * @param list<string>   $uses      titles of the operations that need it
+     */
+    public function __construct(public string $name, public ?string $size, public array $positions, public array $uses)
     {
     }
 }

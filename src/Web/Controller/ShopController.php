@@ -29,6 +29,7 @@ final readonly class ShopController
             'timeZone' => $this->settings->zone()->getName(),
             'currency' => $this->settings->currency(),
             'demoAccounts' => $accounts,
+            'demoPassword' => $this->demoMode ? $this->settings->demoPassword() : null,
         ]);
     }
 }

@@ -10,6 +10,7 @@ import OrderTabs from './OrderTabs.vue'
 import RigHead from './RigHead.vue'
 import TaskGrid from './TaskGrid.vue'
 import TheSlip from './TheSlip.vue'
+import VisitEditor from './VisitEditor.vue'
 import { useGrid } from './useGrid'
 import { useOrder } from './useOrder'
 
@@ -29,6 +30,16 @@ const hint = computed(() => {
 const conflict = computed(() =>
   [saveError.value, issue.error.value].find((each) => asProblem(each)?.key === 'conflict.changed'),
 )
+
+/** What was found about a level above the mark belongs to the engine that hangs there. */
+function decide(position: string, text: string): void {
+  const id = view.value?.engines.find((engine) => engine.position === position)?.id
+  const drafted = draft.value?.engines.find((engine) => engine.engineId === id)
+  if (drafted) {
+    drafted.decision = text
+    changed()
+  }
+}
 
 useShortcut('a', () => {
   if (editable.value) {
@@ -60,7 +71,9 @@ useShortcut('F9', () => {
       </span>
     </Teleport>
     <div class="left">
-      <RigHead :view="view" :work="work" />
+      <RigHead :view="view" :work="work" :fixed="!editable">
+        <VisitEditor v-if="editable && draft" v-model="draft" @changed="changed" />
+      </RigHead>
       <div v-if="conflict" class="band stop row spread" role="alert">
         <span>{{ asProblem(conflict)?.message }}</span>
         <el-button @click="reload">Load it again</el-button>
@@ -72,7 +85,14 @@ useShortcut('F9', () => {
         {{ hint }}
       </p>
     </div>
-    <TheSlip :view="view" :work="work" :editable="editable" :issuing="issue.isPending.value" @issue="issue.mutate()" />
+    <TheSlip
+      :view="view"
+      :work="work"
+      :editable="editable"
+      :issuing="issue.isPending.value"
+      @issue="issue.mutate()"
+      @decide="decide"
+    />
   </div>
 </template>
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { WorkOrder } from '@/shared/api/types'
+import WhyButton from '@/shared/ui/WhyButton.vue'
 
 defineProps<{ cautions: WorkOrder['cautions'] }>()
 </script>
@@ -7,7 +8,7 @@ defineProps<{ cautions: WorkOrder['cautions'] }>()
 <template>
   <div class="stack">
     <p v-for="caution in cautions" :key="caution.id" class="band">
-      <strong>{{ caution.title }}.</strong> {{ caution.text }}
+      <strong>{{ caution.title }}.</strong> {{ caution.text }} <WhyButton :about="caution.title" :text="caution.why" />
     </p>
   </div>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { WorkOrder } from '@/shared/api/types'
+import WhyButton from '@/shared/ui/WhyButton.vue'
 import { minutesText } from '@/shared/units'
 
 defineProps<{ work: WorkOrder }>()
@@ -17,7 +18,7 @@ defineProps<{ work: WorkOrder }>()
     </thead>
     <tbody>
       <tr v-for="operation in work.operations" :key="operation.id">
-        <td>{{ operation.title }}</td>
+        <td>{{ operation.title }} <WhyButton :about="operation.title" :text="operation.why" /></td>
         <td>{{ operation.label }}</td>
         <td class="number">{{ operation.attendedMin }} min</td>
         <td class="number">{{ operation.unattendedMin > 0 ? `${operation.unattendedMin} min` : '' }}</td>

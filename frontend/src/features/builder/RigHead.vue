@@ -4,7 +4,7 @@ import Transom from '@/drawing/Transom.vue'
 import type { Engine, OrderView, WorkOrder } from '@/shared/api/types'
 import { placeWords } from '@/shared/words'
 
-const props = defineProps<{ view: OrderView; work: WorkOrder | null }>()
+const props = defineProps<{ view: OrderView; work: WorkOrder | null; fixed: boolean }>()
 const hung = computed(() =>
   props.view.engines.map((engine) => ({ ...engine, refused: engine.identification.refusal !== null })),
 )
@@ -17,7 +17,10 @@ function degrees(celsius: number): string {
 }
 const visit = computed(() => {
   const { draft, boat } = props.view
-  return `${boat.use.water} water, ${boat.use.kept} · air ${degrees(draft.coldestC)} to ${degrees(draft.warmestC)} · ${placeWords[draft.place]}`
+  const use = `${boat.use.water} water, ${boat.use.kept}`
+  return props.fixed
+    ? `${use} · air ${degrees(draft.coldestC)} to ${degrees(draft.warmestC)} · ${placeWords[draft.place]}`
+    : use
 })
 </script>
 
@@ -27,6 +30,7 @@ const visit = computed(() => {
     <div class="words">
       <h1>{{ view.boat.name }} · {{ view.boat.kind }}</h1>
       <p class="muted">{{ view.boat.customer }} · {{ visit }}</p>
+      <slot />
       <p v-if="view.draft.complaint" class="small"><strong>Complaint:</strong> {{ view.draft.complaint }}</p>
       <div class="engines">
         <div v-for="engine in view.engines" :key="engine.id" class="engine">

@@ -2,11 +2,12 @@
 import { computed } from 'vue'
 import type { OrderView, WorkOrder } from '@/shared/api/types'
 import { litresText, minutesText, moneyText } from '@/shared/units'
+import ArrivalDecision from './ArrivalDecision.vue'
 import IssuedActions from './IssuedActions.vue'
 
 /** What the writer reads out: what is missing, how long it takes, what to pull. */
 const props = defineProps<{ view: OrderView; work: WorkOrder | null; editable: boolean; issuing: boolean }>()
-const emit = defineEmits<{ issue: [] }>()
+const emit = defineEmits<{ issue: []; decide: [position: string, text: string] }>()
 
 const ready = computed(() => (props.work?.engines ?? []).reduce((sum, engine) => sum + engine.tasks.length, 0))
 const blocked = computed(() =>
@@ -55,6 +56,12 @@ const unit = (code: string): string => ({ us_qt: 'US qt', us_gal: 'US gal' })[co
       <div v-for="engine in alarms" :key="engine.position" class="note stop">
         <strong>{{ engine.label }}: {{ engine.arrival?.advice?.reason }}</strong>
         {{ engine.arrival?.decision ? ` Found: ${engine.arrival.decision}` : '' }}
+        <ArrivalDecision
+          v-if="editable"
+          :label="engine.label"
+          :decision="engine.arrival?.decision ?? null"
+          @decide="(text) => emit('decide', engine.position, text)"
+        />
       </div>
       <div v-for="task in blocked" :key="task.key" class="note">
         <strong>{{ task.label }}, {{ task.title.toLowerCase() }}: parked.</strong> {{ task.reason }}

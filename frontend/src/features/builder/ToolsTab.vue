@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { WorkOrder } from '@/shared/api/types'
+import WhyButton from '@/shared/ui/WhyButton.vue'
 
 const props = defineProps<{ work: WorkOrder }>()
 const figures = computed(() =>
   props.work.operations.flatMap((operation) =>
     operation.steps
       .filter((step) => step.figure !== null && (step.tightening !== null || step.figure.path === 'drain.openingLimit'))
-      .map((step) => ({ ...step, label: operation.label })),
+      .map((step) => ({ ...step, label: operation.label, why: operation.why })),
   ),
 )
 </script>
@@ -49,7 +50,7 @@ const figures = computed(() =>
           <td>
             <strong>{{ tool.size ?? '' }}</strong>
           </td>
-          <td>{{ tool.positions.join(', ') }}</td>
+          <td>{{ tool.positions.join(', ') }} <WhyButton :about="tool.name" :text="tool.why" /></td>
         </tr>
       </tbody>
     </table>

@@ -1,0 +1,78 @@
+import { expect, test } from '@playwright/test'
+import { issueFor, signedIn, tablet, workUntil } from './shop'
+
+test('at the bench: reasons, corrections, timers, and what can not be left out', async ({ browser }) => {
+  test.setTimeout(150_000)
+  const writer = await signedIn(browser, 'ines')
+  const number = await issueFor(writer, "Cox's Echo", null, ['Engine oil'])
+  const bench = await signedIn(browser, 'ada', tablet)
+  await bench.goto(`/orders/${number}/bench`)
+
+  await test.step('a plain step may be left out with a reason', async () => {
+    await expect(bench.getByRole('heading', { level: 1 })).toContainText('Place the boat')
+    await bench.getByRole('button', { name: 'Could not …' }).click()
+    await expect(bench.getByRole('button', { name: 'Enter the reason' })).toBeDisabled()
+    await bench.getByLabel('Why could it not be done?').fill('hangs in the slings')
+    await bench.getByRole('button', { name: 'Enter the reason' }).click()
+    await expect(bench.getByRole('heading', { level: 1 })).toContainText('Connect the water')
+    await bench.getByRole('button', { name: 'Back' }).click()
+    await expect(bench.getByText('could not: hangs in the slings')).toBeVisible()
+  })
+
+  await test.step('a drain runs with its timer until it is closed', async () => {
+    await bench.goto(`/orders/${number}/bench`)
+    await workUntil(bench, /^Put a new seal/)
+    await expect(bench.getByRole('timer', { name: 'Engine draining' })).toContainText('6:00')
+    await bench.getByRole('button', { name: 'Done', exact: true }).click()
+  })
+
+  await test.step('a torque outside the sheet’s range is not taken', async () => {
+    await expect(bench.locator('.huge')).toHaveText('18')
+    await bench.getByRole('textbox', { name: /^used/ }).fill('24')
+    await bench.getByRole('combobox', { name: /^wrench/ }).selectOption({ index: 1 })
+    await bench.getByRole('button', { name: 'Enter', exact: true }).click()
+    await expect(bench.getByRole('alert')).toContainText('24 N·m is outside 16 – 20 N·m')
+    await expect(bench.getByRole('textbox', { name: /^used/ })).toHaveValue('24')
+  })
+
+  await test.step('what must be done is not done by a reason', async () => {
+    await bench.getByRole('button', { name: 'Could not …' }).click()
+    await expect(bench.getByText('Without this step the engine is not released.')).toBeVisible()
+    await bench.getByLabel('Why could it not be done?').fill('thread stripped')
+    await bench.getByRole('button', { name: 'Enter the reason' }).click()
+    await bench.goto(`/orders/${number}/release`)
+    await bench.getByRole('button', { name: 'Release the engines' }).click()
+    await expect(bench.getByRole('alert')).toContainText('could not be done, and without it the engine does not leave')
+    await bench.getByRole('link', { name: 'go there' }).first().click()
+    await expect(bench.getByRole('heading', { level: 1 })).toContainText('Screw the plug in by hand')
+  })
+
+  await test.step('a wrong amount is corrected, not added', async () => {
+    await bench.goto(`/orders/${number}/bench`)
+    await workUntil(bench, /^Pour 10W-30/)
+    await bench.getByRole('textbox', { name: /^Poured/ }).fill('7,0')
+    await bench.getByRole('button', { name: 'Enter', exact: true }).click()
+    await expect(bench.getByRole('timer', { name: 'Engine resting' })).toBeVisible()
+    await bench.goto(`/orders/${number}/bench?step=single.fill.pour`)
+    await expect(bench.getByText('poured 7.0 l')).toBeVisible()
+    await bench.getByRole('textbox', { name: /^Poured/ }).fill('0.8')
+    await bench.getByRole('button', { name: 'Enter', exact: true }).click()
+    await bench.goto(`/orders/${number}/release`)
+    await expect(bench.getByRole('row', { name: /Engine D12/ })).toContainText('0.80 l')
+  })
+
+  await test.step('two devices see the same', async () => {
+    const other = await signedIn(browser, 'mora', tablet)
+    await other.goto(`/orders/${number}/bench?step=single.fill.pour`)
+    await expect(other.getByText('poured 0.8 l')).toBeVisible()
+  })
+
+  await test.step('the work is finished and released', async () => {
+    await bench.goto(`/orders/${number}/bench`)
+    await workUntil(bench, null)
+    await bench.getByRole('button', { name: 'Go to the release' }).click()
+    await bench.getByRole('button', { name: 'Release the engines' }).click()
+    await expect(bench.getByRole('heading', { name: /Service record/ })).toBeVisible()
+    await expect(bench.getByText('18 Mar 2027').first()).toBeVisible()
+  })
+})

@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import type { Draft } from '@/shared/api/types'
+import { placeWords } from '@/shared/words'
+
+/** Where the job is done and the air until the next service, while the order is still a draft. */
+const draft = defineModel<Draft>({ required: true })
+const emit = defineEmits<{ changed: [] }>()
+
+function setAir(end: 'coldestC' | 'warmestC', event: Event): void {
+  const value = Number((event.target as HTMLInputElement).value)
+  if (Number.isInteger(value)) {
+    draft.value[end] = value
+    emit('changed')
+  }
+}
+
+function setPlace(event: Event): void {
+  draft.value.place = (event.target as HTMLSelectElement).value as Draft['place']
+  emit('changed')
+}
+</script>
+
+<template>
+  <div class="visit small">
+    <label>
+      done
+      <select :value="draft.place" @change="setPlace">
+        <option v-for="(words, place) in placeWords" :key="place" :value="place">{{ words }}</option>
+      </select>
+    </label>
+    <label
+      >air from
+      <input type="number" min="-60" max="60" :value="draft.coldestC" @change="setAir('coldestC', $event)" /> °C</label
+    >
+    <label
+      >to
+      <input type="number" min="-60" max="60" :value="draft.warmestC" @change="setAir('warmestC', $event)" /> °C</label
+    >
+  </div>
+</template>
+
+<style scoped>
+.visit {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+}
+
+select,
+input {
+  font: inherit;
+  height: 26px;
+  border: 1px solid var(--field-line);
+  border-radius: 3px;
+  background: var(--panel);
+  color: var(--ink);
+}
+
+input {
+  width: 58px;
+  text-align: right;
+}
+</style>
