@@ -70,7 +70,7 @@ const unit = (code: string): string => ({ us_qt: 'US qt', us_gal: 'US gal' })[co
       <template v-if="work && ready > 0">
         <dl>
           <dt>hands-on</dt>
-          <dd class="big">{{ minutesText(work.labour.handsOnMin) }}</dd>
+          <dd class="weighty">{{ minutesText(work.labour.handsOnMin) }}</dd>
           <dt>sold time</dt>
           <dd>{{ (work.labour.soldTenths / 10).toFixed(1) }} h</dd>
           <dt>waiting, in all</dt>
@@ -79,7 +79,7 @@ const unit = (code: string): string => ({ us_qt: 'US qt', us_gal: 'US gal' })[co
         <div v-for="pool in work.oil" :key="pool.grade" class="part">
           <dl>
             <dt>engine oil {{ pool.grade }}</dt>
-            <dd class="big">{{ litresText(Number(pool.need.value)) }}</dd>
+            <dd class="weighty">{{ litresText(Number(pool.need.value)) }}</dd>
           </dl>
           <p class="small">{{ pool.need.text.replace(/^.*\((.*)\)$/, '$1') }}, top-up reserve included</p>
           <p v-if="pool.plan" class="small">
@@ -92,7 +92,7 @@ const unit = (code: string): string => ({ us_qt: 'US qt', us_gal: 'US gal' })[co
         <div class="part">
           <dl>
             <dt>parts</dt>
-            <dd class="big">{{ pieces }}</dd>
+            <dd class="weighty">{{ pieces }}</dd>
           </dl>
           <p v-for="part in short" :key="part.number" class="small trap">
             <strong>{{ part.short }} short:</strong> {{ part.number }} {{ part.description }}
@@ -169,7 +169,7 @@ dd {
   font-weight: 700;
 }
 
-.big {
+.weighty {
   font-size: 20px;
 }
 
