@@ -45,6 +45,11 @@ final readonly class DoctrineOrders implements Orders
         return OrderFiles::of($this->record($number));
     }
 
+    public function getForWork(int $number): OrderFile
+    {
+        return OrderFiles::of($this->entities->find(OrderRecord::class, $number, LockMode::PESSIMISTIC_WRITE) ?? throw NotFound::order($number));
+    }
+
     public function current(\DateTimeImmutable $releasedSince): array
     {
         /** @var list<OrderRecord> $records */

@@ -33,7 +33,7 @@ final readonly class RecordEntries
     public function __invoke(int $number, array $batch): BenchView
     {
         return $this->unit->run(function () use ($number, $batch): BenchView {
-            $view = $this->open->of($this->orders->get($number));
+            $view = $this->open->of($this->orders->getForWork($number));
             if (!$view->file->status->isAtBench()) {
                 throw Conflict::wrongStatus($number, $view->file->status->value, 'worked on');
             }

@@ -41,7 +41,7 @@ final readonly class ReleaseOrder
     public function __invoke(int $number, int $version, string $remark, string $by): OrderFile
     {
         return $this->unit->run(function () use ($number, $version, $remark, $by): OrderFile {
-            $view = $this->open->of($this->orders->get($number));
+            $view = $this->open->of($this->orders->getForWork($number));
             if (!$view->file->status->isAtBench()) {
                 throw Conflict::wrongStatus($number, $view->file->status->value, 'released');
             }

@@ -16,6 +16,14 @@ interface Orders
     /** @throws NotFound */
     public function get(int $number): OrderFile;
 
+    /**
+     * As `get()`, and nobody else can enter or release at this order until the unit of work ends: entries are judged
+     * one after the other, even from two tablets at once.
+     *
+     * @throws NotFound
+     */
+    public function getForWork(int $number): OrderFile;
+
     /** @return list<OrderFile> not released, and those released since `$releasedSince`; newest first, without their documents */
     public function current(\DateTimeImmutable $releasedSince): array;
 
