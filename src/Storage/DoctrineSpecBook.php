@@ -22,6 +22,10 @@ final class DoctrineSpecBook implements SpecBook
 {
     /** @var array<string, SpecSheet> */
     private array $read = [];
+    /** @var array<string, SpecSheetRecord> by name of the head */
+    private array $records = [];
+    /** @var array<string, list<SheetHead>> by model */
+    private array $heads = [];
 
     public function __construct(private readonly EntityManagerInterface $entities)
     {
@@ -39,11 +43,22 @@ final class DoctrineSpecBook implements SpecBook
 
     public function heads(string $model): array
     {
+        return $this->heads[$model] ??= $this->queriedHeads($model);
+    }
+
+    /** @return list<SheetHead> */
+    private function queriedHeads(string $model): array
+    {
         /** @var list<SpecSheetRecord> $records */
         $records = $this->entities->createQuery('SELECT DISTINCT s FROM '.SpecSheetRecord::class.' s JOIN '.SheetRangeRecord::class.' r WITH r.sheet = s WHERE r.model = :model ORDER BY s.sheetId, s.revision')
             ->setParameter('model', $model)->getResult();
 
-        return array_map(fn (SpecSheetRecord $record): SheetHead => $this->sheetOf($record)->head, $records);
+        return array_map(function (SpecSheetRecord $record): SheetHead {
+            $head = $this->sheetOf($record)->head;
+            $this->records[$head->name()] = $record;
+
+            return $head;
+        }, $records);
     }
 
     public function sheet(SheetHead $head): SpecSheet
@@ -68,7 +83,7 @@ final class DoctrineSpecBook implements SpecBook
 
     private function record(SheetHead $head): SpecSheetRecord
     {
-        return $this->entities->getRepository(SpecSheetRecord::class)->findOneBy(['sheetId' => $head->id, 'revision' => $head->revision])
+        return $this->records[$head->name()] ??= $this->entities->getRepository(SpecSheetRecord::class)->findOneBy(['sheetId' => $head->id, 'revision' => $head->revision])
             ?? throw CorruptRecord::in('spec_sheet', $head->name(), 'it is gone');
     }
 

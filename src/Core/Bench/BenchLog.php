@@ -84,14 +84,14 @@ final readonly class BenchLog
      *
      * @throws InvalidEntry|InvalidTightening if it names no entry of its step, or does not fit
      */
-    public function corrected(BenchPlan $plan, Entry $correction): self
+    public function corrected(Entry $correction): self
     {
         $old = array_values(array_filter($this->entries, static fn (Entry $entry): bool => $entry->uuid === $correction->corrects));
         if ([] === $old) {
             throw InvalidEntry::unknownEntry($correction->corrects ?? '');
         }
 
-        return $old[0]->stepId === $correction->stepId ? self::replay($plan, [...$this->entries, $correction]) : throw InvalidEntry::otherStep();
+        return $old[0]->stepId === $correction->stepId ? self::replay($this->plan, [...$this->entries, $correction]) : throw InvalidEntry::otherStep();
     }
 
     public function answer(string $stepId): ?EntryContent

@@ -74,11 +74,6 @@ final class InvalidEntry extends \DomainException implements ExpectedError
         return new self('bench.other_step', 'A correction must belong to the same step as the entry it corrects.');
     }
 
-    public static function partDiffers(string $found, string $asked): self
-    {
-        return new self('bench.part_differs', \sprintf('%s is not the part of this serial number: %s. Put it back and fetch the right one.', $found, $asked));
-    }
-
     public function errorKey(): string
     {
         return $this->errorKey;

@@ -6,7 +6,6 @@ namespace FreshTack\Core\Order;
 
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\SpecBook\SpecSheet;
-use FreshTack\Core\SpecBook\Task;
 
 final readonly class EngineRequest
 {
@@ -23,16 +22,5 @@ final readonly class EngineRequest
         public array $tasks,
         public SpecSheet $sheet,
     ) {
-    }
-
-    public function picked(Task $task): ?PickedTask
-    {
-        foreach ($this->tasks as $picked) {
-            if ($task === $picked->task) {
-                return $picked;
-            }
-        }
-
-        return null;
     }
 }

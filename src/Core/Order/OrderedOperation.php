@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Order;
 
+use FreshTack\Core\Plan\EngineState;
 use FreshTack\Core\Plan\Gate;
 use FreshTack\Core\Plan\PlannedWork;
 use FreshTack\Core\Procedure\Operation;
@@ -29,18 +30,20 @@ final readonly class OrderedOperation
         return new PlannedWork($this->position?->value, $this->operation->title, $this->operation->effects);
     }
 
-    /** @return list<Gate> what must be so before it, each once */
+    /** @return list<Gate> what must be so before it, each once; what it brings about itself is not asked for */
     public function gates(): array
     {
-        $gates = $met = [];
+        $gates = [];
+        $state = EngineState::unknown();
         foreach ($this->operation->effects as $effect) {
             foreach (Gate::before($effect) as $gate) {
-                $gates[$gate->value] ??= $gate;
+                if (!$state->meets($gate)) {
+                    $gates[$gate->value] = $gate;
+                }
             }
-            $met[] = $effect->value;
+            $state = $state->after($effect);
         }
-        $within = ['started' => 'not_running', 'rested' => 'rested', 'old_gasket_seen' => 'old_gasket_seen', 'lockout_lifted' => 'not_locked_out', 'locked_out' => 'locked_out'];
 
-        return array_values(array_diff_key($gates, array_flip(array_intersect_key($within, array_flip($met)))));
+        return array_values($gates);
     }
 }

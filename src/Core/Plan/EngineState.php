@@ -17,6 +17,12 @@ final readonly class EngineState
         return new self([Gate::WaterSupplied->value => true, Gate::LockedOut->value => true, Gate::OldGasketSeen->value => true, Gate::Rested->value => true, Gate::CowlOff->value => true]);
     }
 
+    /** An engine of which nothing is known: it meets no gate. */
+    public static function unknown(): self
+    {
+        return new self(array_fill_keys(array_map(static fn (Gate $gate): string => $gate->value, Gate::cases()), true));
+    }
+
     public function meets(Gate $gate): bool
     {
         return !isset($this->open[$gate->value]);

@@ -120,10 +120,4 @@ enum SheetField: string
             self::ScheduleOilFilter => 'oil filter schedule',
         };
     }
-
-    /** A wrong figure here can wreck the engine: it is never taken over from another sheet without confirmation. */
-    public function isSafetyRelevant(): bool
-    {
-        return \in_array($this->kind(), [ValueKind::Volume, ValueKind::Turns, ValueKind::Tightening, ValueKind::Grades, ValueKind::Part, ValueKind::Band], true);
-    }
 }

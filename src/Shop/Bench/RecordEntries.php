@@ -39,7 +39,7 @@ final readonly class RecordEntries
             }
             $log = $view->log;
             foreach ($batch as $index => $stored) {
-                $log = $this->taken($number, $index, $stored, $log, $view);
+                $log = $this->taken($number, $index, $stored, $log);
             }
             $status = null === $log->stoppedBy ? OrderStatus::InWork : OrderStatus::Stopped;
             $this->orders->setStatus($number, $status);
@@ -49,7 +49,7 @@ final readonly class RecordEntries
     }
 
     /** @throws InvalidDocument|NotFound if the entry does not fit what went before */
-    private function taken(int $number, int $index, StoredEntry $stored, BenchLog $log, BenchView $view): BenchLog
+    private function taken(int $number, int $index, StoredEntry $stored, BenchLog $log): BenchLog
     {
         $entry = $stored->entry;
         $known = array_map(static fn (Entry $each): string => $each->uuid, $log->entries);
@@ -58,7 +58,7 @@ final readonly class RecordEntries
         }
 
         try {
-            $log = null === $entry->corrects ? $log->with($entry) : $log->corrected($view->plan, $entry);
+            $log = null === $entry->corrects ? $log->with($entry) : $log->corrected($entry);
         } catch (ExpectedError $error) {
             throw InvalidDocument::at("/entries/$index", $error->getMessage());
         }

@@ -232,7 +232,7 @@ final class BenchLogTest extends TestCase
     {
         $wrong = $this->see('port.drain-valve.look', Observation::OilEmulsified);
         $log = $this->log()->with($wrong);
-        $corrected = $log->corrected(self::plan(), $this->entry('port.drain-valve.look', EntryContent::observation(Observation::OilBlack), $wrong->uuid));
+        $corrected = $log->corrected($this->entry('port.drain-valve.look', EntryContent::observation(Observation::OilBlack), $wrong->uuid));
 
         self::assertNull($corrected->stoppedBy);
         self::assertSame(Observation::OilBlack, $corrected->answer('port.drain-valve.look')?->observation);
@@ -244,10 +244,10 @@ final class BenchLogTest extends TestCase
     {
         $first = $this->pour('port.fill.pour', 4000);
         $second = $this->entry('port.fill.pour', EntryContent::poured(Volume::whole(4500)), $first->uuid);
-        $log = $this->log()->with($first)->corrected(self::plan(), $second);
+        $log = $this->log()->with($first)->corrected($second);
         $third = $this->entry('port.fill.pour', EntryContent::poured(Volume::whole(4900)), $second->uuid);
 
-        self::assertSame(4900, $log->corrected(self::plan(), $third)->oil('port')->inEngineMl());
+        self::assertSame(4900, $log->corrected($third)->oil('port')->inEngineMl());
     }
 
     public function testACorrectionNamesAnEntryOfItsOwnStep(): void
@@ -257,7 +257,7 @@ final class BenchLogTest extends TestCase
         $refused = 0;
         foreach ([$this->entry('port.fill.pour', EntryContent::tick(), 'nobody'), $this->entry('starboard.fill.pour', EntryContent::poured(Volume::whole(1)), $entry->uuid)] as $correction) {
             try {
-                $log->corrected(self::plan(), $correction);
+                $log->corrected($correction);
             } catch (ExpectedError) {
                 ++$refused;
             }

@@ -85,15 +85,6 @@ final class SpecSheetTest extends TestCase
         }
     }
 
-    public function testWhatCanWreckAnEngineIsMarked(): void
-    {
-        self::assertTrue(SheetField::CapacityWithFilter->isSafetyRelevant());
-        self::assertTrue(SheetField::DrainOpeningLimit->isSafetyRelevant());
-        self::assertTrue(SheetField::FilterPart->isSafetyRelevant());
-        self::assertTrue(SheetField::FilterTightening->isSafetyRelevant());
-        self::assertFalse(SheetField::FillCap->isSafetyRelevant());
-    }
-
     private static function sheet(): SpecSheet
     {
         return SheetReader::read(Book::sheet('dunmarrow-d65'));

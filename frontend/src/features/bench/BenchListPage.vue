@@ -1,18 +1,12 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
-import { answered, api } from '@/shared/api/client'
-import { keys } from '@/shared/api/keys'
+import { useBoardAnswer } from '@/shared/board'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { statusWords } from '@/shared/words'
 
-const { data, error, isPending } = useQuery({
-  queryKey: keys.board,
-  queryFn: () => answered(api.GET('/api/board')),
-  refetchInterval: 15_000,
-})
+const { board, error, isPending } = useBoardAnswer()
 const orders = computed(() =>
-  (data.value?.orders ?? []).filter((order) => ['issued', 'in_work', 'stopped'].includes(order.status)),
+  (board.value?.orders ?? []).filter((order) => ['issued', 'in_work', 'stopped'].includes(order.status)),
 )
 </script>
 

@@ -1,8 +1,6 @@
-import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
-import { answered, api } from '@/shared/api/client'
-import { keys } from '@/shared/api/keys'
 import type { Board } from '@/shared/api/types'
+import { useBoardAnswer } from '@/shared/board'
 
 type BoardOrder = Board['orders'][number]
 
@@ -15,19 +13,15 @@ export const stations = [
 ] as const
 
 export function useBoard() {
-  const { data, error, isPending } = useQuery({
-    queryKey: keys.board,
-    queryFn: () => answered(api.GET('/api/board')),
-    refetchInterval: 15_000,
-  })
+  const { board, error, isPending } = useBoardAnswer()
   const columns = computed(() =>
     stations.map((station) => ({
       ...station,
-      orders: (data.value?.orders ?? []).filter((order) => station.statuses.some((status) => status === order.status)),
+      orders: (board.value?.orders ?? []).filter((order) => station.statuses.some((status) => status === order.status)),
     })),
   )
 
-  return { board: data, columns, error, isPending }
+  return { board, columns, error, isPending }
 }
 
 /** What an order waits for, in one line. */

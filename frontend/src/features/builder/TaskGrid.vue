@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { nextTick, ref, useTemplateRef } from 'vue'
-import type { Engine } from '@/shared/api/types'
+import type { Due, Engine } from '@/shared/api/types'
 import { refusalWords } from '@/shared/words'
 import GridCell from './GridCell.vue'
 import type { useGrid } from './useGrid'
@@ -8,6 +8,14 @@ import type { useGrid } from './useGrid'
 const props = defineProps<{ engines: Engine[]; grid: ReturnType<typeof useGrid>; editable: boolean }>()
 const root = useTemplateRef('root')
 const at = ref({ row: 0, column: 0 })
+
+/** The interval of a task where all engines share it. */
+function intervalOf(task: Due['task']): string {
+  const all = props.engines.flatMap(
+    (engine) => props.grid.due(engine, task)?.interval.replace(/^.*every /, 'every ') ?? [],
+  )
+  return new Set(all).size === 1 ? (all[0] ?? '') : 'differs by engine'
+}
 
 async function move(rows: number, columns: number): Promise<void> {
   const row = Math.max(0, Math.min(props.grid.rows.value.length - 1, at.value.row + rows))
@@ -52,9 +60,7 @@ async function move(rows: number, columns: number): Promise<void> {
         </tr>
         <tr v-for="(task, row) in grid.rows.value" :key="task.task">
           <th scope="row">
-            {{ task.title }}<br /><span class="muted small">{{
-              task.within ? 'with the engine oil' : 'drain, fill, read'
-            }}</span>
+            {{ task.title }}<br /><span class="muted small">{{ intervalOf(task.task) }}</span>
           </th>
           <template v-for="(engine, column) in engines" :key="engine.id">
             <td v-if="engine.identification.refusal" class="refused">

@@ -1,12 +1,10 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
-import { answered, api } from '@/shared/api/client'
-import { keys } from '@/shared/api/keys'
+import { useBoardAnswer } from '@/shared/board'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 
-const { data, error, isPending } = useQuery({ queryKey: keys.board, queryFn: () => answered(api.GET('/api/board')) })
-const boats = computed(() => [...(data.value?.boats ?? [])].sort((a, b) => a.name.localeCompare(b.name)))
+const { board, error, isPending } = useBoardAnswer()
+const boats = computed(() => [...(board.value?.boats ?? [])].sort((a, b) => a.name.localeCompare(b.name)))
 </script>
 
 <template>
