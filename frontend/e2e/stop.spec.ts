@@ -15,8 +15,9 @@ test('emulsified oil stops the job and tells the writer', async ({ browser }) =>
   await expect(bench.getByRole('textbox', { name: /How does it go on/ })).toHaveCount(0)
 
   await writer.goto('/')
-  await expect(writer.getByRole('alert')).toContainText(`Order ${number}, Little Dunlin: work stopped.`)
-  await writer.getByRole('alert').getByRole('link', { name: 'See and decide' }).click()
+  const alert = writer.getByRole('alert').filter({ hasText: `Order ${number}, Little Dunlin: work stopped.` })
+  await expect(alert).toBeVisible()
+  await alert.getByRole('link', { name: 'See and decide' }).click()
   await writer.getByRole('textbox', { name: /How does it go on/ }).fill('Fresh water; flushed twice, customer told.')
   await writer.getByRole('button', { name: 'Write down and let the work go on' }).click()
   await expect(writer.getByRole('heading', { name: /^When it only drips/ })).toBeVisible()
