@@ -15,7 +15,7 @@ const chosen = ref(0)
 
 useShortcut('/', () => input.value?.focus())
 
-const { data } = useQuery({
+const { data, isFetching, isPlaceholderData } = useQuery({
   queryKey: computed(() => keys.search(text.value.trim())),
   queryFn: ({ signal }) => answered(api.GET('/api/search', { params: { query: { q: text.value.trim() } }, signal })),
   enabled: computed(() => text.value.trim() !== ''),
@@ -40,7 +40,25 @@ const hits = computed(() =>
         })),
       ],
 )
+/** Enter pressed before the answer to what is typed has come: it counts for that answer, never for an older one. */
+const waiting = ref(false)
+const isFresh = computed(() => !isFetching.value && !isPlaceholderData.value)
 watch(hits, () => (chosen.value = 0))
+watch(text, () => (waiting.value = false))
+watch(isFresh, async (fresh) => {
+  if (fresh && waiting.value) {
+    waiting.value = false
+    await go(hits.value[0]?.to)
+  }
+})
+
+async function enter(): Promise<void> {
+  if (isFresh.value) {
+    await go(hits.value[chosen.value]?.to)
+  } else {
+    waiting.value = true
+  }
+}
 
 function step(by: number): void {
   chosen.value = Math.max(0, Math.min(hits.value.length - 1, chosen.value + by))
@@ -78,7 +96,7 @@ function leave(): void {
       @blur="leave"
       @keydown.down.prevent="step(1)"
       @keydown.up.prevent="step(-1)"
-      @keydown.enter.prevent="go(hits[chosen]?.to)"
+      @keydown.enter.prevent="enter"
       @keydown.esc="input?.blur()"
     />
     <ul v-if="open && text.trim() !== ''" id="hits" role="listbox" aria-label="Found">

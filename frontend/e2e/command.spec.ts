@@ -1,0 +1,17 @@
+import { expect, test } from '@playwright/test'
+import { signedIn } from './shop'
+
+test('Enter in the command box never acts on the answer to an older text', async ({ browser }) => {
+  const writer = await signedIn(browser, 'ines')
+  // the answer to the whole text comes late, those to its beginnings at once
+  await writer.route('**/api/search?q=Low%20Water', async (route) => {
+    await new Promise((resolve) => setTimeout(resolve, 1500))
+    await route.continue()
+  })
+  await writer.keyboard.press('/')
+  await writer.keyboard.type('L')
+  await expect(writer.getByRole('option', { name: 'Little Dunlin' })).toBeVisible()
+  await writer.keyboard.type('ow Water')
+  await writer.keyboard.press('Enter')
+  await expect(writer.getByRole('heading', { level: 1 })).toContainText('Low Water')
+})
