@@ -122,7 +122,7 @@ database_up() {
     # a socket's path may not be longer than about 100 characters, and a checkout may lie deep
     setsid mariadbd --no-defaults --user="$user" --datadir="$dir/data" --socket="$(socket_of "$port")" --pid-file="$dir/pid" --bind-address=127.0.0.1 --port="$port" \
         --skip-name-resolve --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --log-error="$dir/error.log" "$@" >/dev/null 2>&1 </dev/null &
-    until_true 30 mariadb-admin --no-defaults -u root -S "$(socket_of "$port")" ping || die "the database does not start; see $dir/error.log"
+    until_true 90 mariadb-admin --no-defaults -u root -S "$(socket_of "$port")" ping || die "the database does not start; see $dir/error.log"
 }
 
 socket_of() { printf '%s/fresh-tack-%s-%s.sock' "${TMPDIR:-/tmp}" "$(id -u)" "$1"; }

@@ -9,9 +9,9 @@ serve_up() {
     write_fpm_conf "$run"
     write_nginx_conf "$run" "$port"
     PHP_INI_SCAN_DIR="/etc/php/8.2/fpm/conf.d:$run/php" setsid php-fpm8.2 -F -y "$run/fpm.conf" $([ "$(id -u)" -eq 0 ] && echo -R) >"$run/fpm.log" 2>&1 </dev/null &
-    until_true 20 test -S "$run/fpm.sock" || die "php-fpm does not start; see $run/fpm.log"
+    until_true 90 test -S "$run/fpm.sock" || die "php-fpm does not start; see $run/fpm.log"
     nginx -c "$run/nginx.conf" -p "$run" >"$run/nginx.log" 2>&1 || die "nginx does not start; see $run/nginx.log"
-    until_true 30 curl -fsS "http://127.0.0.1:$port/health" || die "the application does not answer; see $FRESH_TACK_DATA_DIR/log and $run/fpm.log"
+    until_true 90 curl -fsS "http://127.0.0.1:$port/health" || die "the application does not answer; see $FRESH_TACK_DATA_DIR/log and $run/fpm.log"
 }
 
 serve_down() {

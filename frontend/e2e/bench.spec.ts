@@ -2,7 +2,6 @@ import { expect, test } from '@playwright/test'
 import { issueFor, signedIn, tablet, workUntil } from './shop'
 
 test('at the bench: reasons, corrections, timers, and what can not be left out', async ({ browser }) => {
-  test.setTimeout(150_000)
   const writer = await signedIn(browser, 'ines')
   const number = await issueFor(writer, "Cox's Echo", null, ['Engine oil'])
   const bench = await signedIn(browser, 'ada', tablet)

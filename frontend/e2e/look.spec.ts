@@ -20,7 +20,6 @@ async function fits(page: Page, where: string): Promise<void> {
 }
 
 test('every main screen is accessible and fits its size', async ({ browser, page }) => {
-  test.setTimeout(150_000)
   await page.goto('/')
   await isAccessible(page, 'login')
   const manager = await signedIn(browser, 'mora')

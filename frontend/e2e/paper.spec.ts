@@ -2,7 +2,6 @@ import { expect, test } from '@playwright/test'
 import { issueFor, signedIn } from './shop'
 
 test('a plug behind a panel, entered afterwards from the paper', async ({ browser }) => {
-  test.setTimeout(120_000)
   const writer = await signedIn(browser, 'ines')
   const number = await issueFor(writer, 'Grey Oyster', '845.0', ['Oil filter'])
   await expect(writer.getByRole('complementary', { name: 'The slip' })).toContainText(

@@ -2,7 +2,6 @@ import { expect, test } from '@playwright/test'
 import { issueFor, signedIn, tablet, workUntil } from './shop'
 
 test('emulsified oil stops the job and tells the writer', async ({ browser }) => {
-  test.setTimeout(120_000)
   const writer = await signedIn(browser, 'ines')
   const number = await issueFor(writer, 'Little Dunlin', '21.5', ['Oil filter'])
   const bench = await signedIn(browser, 'ada', tablet)

@@ -6,7 +6,6 @@ import { join } from 'node:path'
 import { engine, openCheckIn, readLevel, sendCheckIn, signedIn, tablet, workUntil } from './shop'
 
 test('a twin rig from the counter to the released, recorded oil service', async ({ browser }) => {
-  test.setTimeout(240_000)
   const writer = await signedIn(browser, 'ines')
   let number = 0
 

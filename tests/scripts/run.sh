@@ -33,8 +33,8 @@ has_orders() { [ "$(orders)" -eq "$1" ]; }
 fails_with "start refuses an unknown option" "unknown option --fast; see bin/start --help" bin/start --fast
 fails_with "start refuses a port that is none" "--port takes a number from 1024 to 65000" bin/start --port 80
 exec 9<>/dev/null
-php -r '$s = stream_socket_server("tcp://127.0.0.1:8451"); sleep(20);' & BLOCKER=$!
-sleep 1
+php -r '$s = stream_socket_server("tcp://127.0.0.1:8451"); sleep(120);' & BLOCKER=$!
+until (exec 3<>/dev/tcp/127.0.0.1/8451) 2>/dev/null; do kill -0 $BLOCKER 2>/dev/null || break; sleep 0.2; done
 fails_with "start says that a port is taken" "port 8451 is taken by another program; choose one with --port" bin/start --port 8451
 kill $BLOCKER 2>/dev/null
 fails_with "backup needs a running database" "the database does not run; start it with bin/start" bin/backup
