@@ -33,7 +33,7 @@ write_php_ini() {
     cat >"$1/php/fresh-tack.ini" <<INI
 date.timezone=UTC
 memory_limit=256M
-post_max_size=2M
+post_max_size=64M
 expose_php=0
 display_errors=0
 log_errors=1
@@ -86,7 +86,7 @@ http {
     include /etc/nginx/mime.types;
     access_log off;
     server_tokens off;
-    client_max_body_size 2m;
+    client_max_body_size 64m;
     client_body_temp_path $1/tmp/body;
     proxy_temp_path $1/tmp/proxy;
     fastcgi_temp_path $1/tmp/fastcgi;

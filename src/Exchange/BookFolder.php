@@ -6,10 +6,13 @@ namespace FreshTack\Exchange;
 
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\Reading\InvalidDocument;
-use FreshTack\Core\SpecBook\Cycle;
 use FreshTack\Core\SpecBook\EngineModel;
+use FreshTack\Core\SpecBook\Inheritance;
+use FreshTack\Core\SpecBook\ModelReader;
+use FreshTack\Core\SpecBook\Plate;
 use FreshTack\Core\SpecBook\SheetFinder;
 use FreshTack\Core\SpecBook\SheetHead;
+use FreshTack\Core\SpecBook\SheetMatch;
 use FreshTack\Core\SpecBook\SheetReader;
 
 /** A spec book as a folder of files: `models.json`, `sheets/*.json`, `procedures/*.json`. */
@@ -46,6 +49,12 @@ final readonly class BookFolder
         return [...$request, 'engines' => $engines];
     }
 
+    /** @throws InvalidDocument if the book can't be read */
+    public function find(Plate $plate): SheetMatch
+    {
+        return $this->match($plate, $this->documents())[0];
+    }
+
     /**
      * @return array<mixed>
      *
@@ -53,35 +62,56 @@ final readonly class BookFolder
      */
     private function sheetFor(Cursor $engine, string $pointer): array
     {
-        [$model, $serial] = [$engine->at('model')->string(20), $engine->at('serial')->string(30)];
+        $plate = new Plate($engine->at('model')->string(20), $engine->at('serial')->string(30));
         $engine->flaws->throwIfAny();
-        $documents = array_map(self::document(...), $this->files('sheets'));
-        $heads = array_map(static fn (array $document): SheetHead => SheetReader::read($document)->head, $documents);
-        $match = (new SheetFinder())->find($model, $serial, $this->model($model), $heads);
-        foreach ($heads as $index => $head) {
-            if ($head === $match->head) {
-                return $documents[$index];
-            }
+        $documents = $this->documents();
+        [$match, $place] = $this->match($plate, $documents);
+        if (null === $place) {
+            throw InvalidDocument::at($pointer, ($match->refusal->message ?? '').' '.($match->refusal->remedy ?? ''));
+        }
+        $base = SheetReader::read($documents[$place])->base;
+        $family = null === $base ? [] : array_values(array_filter($documents, static fn (array $document): bool => $base->sheet === ($document['id'] ?? null) && $base->revision === ($document['revision'] ?? null)));
+        if (null !== $base && [] === $family) {
+            throw InvalidDocument::at($pointer, \sprintf('The book has no %s, on which the sheet builds.', $base->name()));
         }
 
-        throw InvalidDocument::at($pointer, ($match->refusal->message ?? '').' '.($match->refusal->remedy ?? ''));
+        return [] === $family ? $documents[$place] : Inheritance::flatten($documents[$place], $family[0]);
+    }
+
+    /**
+     * @param list<array<mixed>> $documents
+     *
+     * @return array{SheetMatch, int|null} the match, and where its document stands
+     *
+     * @throws InvalidDocument
+     */
+    private function match(Plate $plate, array $documents): array
+    {
+        $heads = array_map(static fn (array $document): SheetHead => SheetReader::read($document)->head, $documents);
+        $match = (new SheetFinder())->find($plate, $this->model($plate->model), $heads);
+        $place = null === $match->head ? false : array_search($match->head, $heads, true);
+
+        return [$match, \is_int($place) ? $place : null];
+    }
+
+    /**
+     * @return list<array<mixed>>
+     *
+     * @throws InvalidDocument
+     */
+    private function documents(): array
+    {
+        return array_map(self::document(...), $this->files('sheets'));
     }
 
     /** @throws InvalidDocument */
     private function model(string $code): ?EngineModel
     {
-        $models = Cursor::over(self::document($this->folder.'/models.json'));
-        foreach ($models->at('models')->list() as $model) {
-            if ($code === $model->at('code')->raw()) {
-                $prefixes = $model->at('serialPrefixes')->strings();
-                $read = new EngineModel($code, $model->at('maker')->string(), $model->at('cycle')->enum(Cycle::class), [] === $prefixes ? [''] : $prefixes, $model->at('serialDigits')->int(1, 9));
-                $models->flaws->throwIfAny();
+        $cursor = Cursor::over(self::document($this->folder.'/models.json'));
+        $models = ModelReader::all($cursor);
+        $cursor->flaws->throwIfAny();
 
-                return $read;
-            }
-        }
-
-        return null;
+        return array_values(array_filter($models, static fn (EngineModel $model): bool => $code === $model->code))[0] ?? null;
     }
 
     /** @return list<string> */

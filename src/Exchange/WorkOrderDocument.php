@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Exchange;
 
 use FreshTack\Core\Fastening\Tightening;
-use FreshTack\Core\Fastening\TorqueTightening;
-use FreshTack\Core\Fastening\TurnsAfterContact;
+use FreshTack\Core\Fastening\TurnsAfterSeating;
 use FreshTack\Core\Order\BlockedTask;
 use FreshTack\Core\Order\EngineOil;
 use FreshTack\Core\Order\EngineOrder;
@@ -17,6 +16,7 @@ use FreshTack\Core\Order\OrderedStep;
 use FreshTack\Core\Order\PickedTask;
 use FreshTack\Core\Order\Position;
 use FreshTack\Core\Order\ToolLine;
+use FreshTack\Core\Order\UsedValues;
 use FreshTack\Core\Order\WorkOrder;
 use FreshTack\Core\Parts\PartLine;
 use FreshTack\Core\Plan\Gate;
@@ -82,8 +82,9 @@ final readonly class WorkOrderDocument
                 'decision' => $engine->request->arrival->decision,
                 'advice' => null === $advice ? null : ['advice' => $advice->advice->value, 'waitMin' => $advice->waitMin, 'amountMl' => $advice->amountMl, 'reason' => $advice->reason],
             ],
+            'used' => UsedValues::of($engine, $procedures),
             'level' => null === $engine->level ? null : self::level($engine->level),
-            'plate' => array_map(static fn (SheetValue $value): array => self::figure(new Figure($value->field->value, $value->field->label(), $value->figure(), $value->detail(), $value->source->text())), $engine->request->sheet->values()),
+            'plate' => array_map(static fn (SheetValue $value): array => self::figure(new Figure($value->field->value, $value->field->label(), $value->figure(), $value->detail(), $value->source->text())), array_values(array_filter($engine->request->sheet->values(), static fn (SheetValue $value): bool => $value->isUsable()))),
         ];
     }
 
@@ -157,7 +158,7 @@ final readonly class WorkOrderDocument
             'position' => $ordered->position?->value,
             'label' => $ordered->position?->label() ?? 'Whole rig',
             'title' => $ordered->operation->title,
-            'attendedMin' => $ordered->operation->attended->count,
+            'attendedMin' => $ordered->attended->count,
             'unattendedMin' => $ordered->unattended->count,
             'why' => $ordered->operation->why,
             'gates' => array_map(static fn (Gate $gate): string => $gate->text(), $ordered->gates()),
@@ -178,7 +179,7 @@ final readonly class WorkOrderDocument
             'slip' => $step->slip,
             'entry' => $step->entry,
             'must' => $step->must,
-            'tightening' => null === $step->tightening ? null : self::tightening($step->tightening),
+            'tightening' => self::tightening($step->tightening),
             'event' => $step->event,
             'uses' => $step->uses,
         ];
@@ -190,13 +191,20 @@ final readonly class WorkOrderDocument
         return ['path' => $figure->path, 'label' => $figure->label, 'text' => $figure->text, 'detail' => $figure->detail, 'source' => $figure->source];
     }
 
-    /** @return Doc */
-    private static function tightening(Tightening $tightening): array
+    /**
+     * What an entry at the bench is held against; null if a tick is all there is to enter.
+     *
+     * @return Doc|null
+     */
+    private static function tightening(?Tightening $tightening): ?array
     {
+        $torque = $tightening?->torque();
+        $turns = $tightening?->turns();
+
         return match (true) {
-            $tightening instanceof TorqueTightening => ['kind' => 'torque', 'min' => $tightening->min->given, 'nominal' => $tightening->nominal->given, 'max' => $tightening->max->given, 'unit' => $tightening->nominal->unit->value, 'thread' => $tightening->thread->value],
-            $tightening instanceof TurnsAfterContact => ['kind' => 'turns_after_contact', 'min' => $tightening->min->exact(), 'max' => $tightening->max->exact(), 'minTurns' => $tightening->min->toFloat(), 'maxTurns' => $tightening->max->toFloat()],
-            default => throw new \LogicException('A tightening of a kind that documents don\'t know: '.$tightening::class),
+            null !== $torque => ['kind' => 'torque', 'min' => $torque->min->given, 'nominal' => $torque->nominal->given, 'max' => $torque->max->given, 'unit' => $torque->nominal->unit->value, 'thread' => $torque->thread->value],
+            null !== $turns => ['kind' => $tightening instanceof TurnsAfterSeating ? 'turns_after_seating' : 'turns_after_contact', 'min' => $turns->min->exact(), 'max' => $turns->max->exact(), 'minTurns' => $turns->min->toFloat(), 'maxTurns' => $turns->max->toFloat()],
+            default => null,
         };
     }
 

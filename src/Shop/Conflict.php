@@ -44,6 +44,31 @@ final class Conflict extends \RuntimeException implements ExpectedError
         return new self('register.serial_taken', \sprintf('Serial number %s is already in the register on another engine. Check the plate of both.', $serial));
     }
 
+    public static function revisionExists(string $name): self
+    {
+        return new self('book.revision_exists', \sprintf('%s is in the book already. A published revision never changes: start a new one.', $name));
+    }
+
+    public static function sheetStatus(string $name, string $status, string $verb): self
+    {
+        return new self('book.status', \sprintf('%s is %s and can\'t be %s.', $name, $status, $verb));
+    }
+
+    public static function ownReview(string $name): self
+    {
+        return new self('book.own_review', \sprintf('%s is yours: somebody else has to review it.', $name));
+    }
+
+    public static function workHasBegun(int $number): self
+    {
+        return new self('order.work_begun', \sprintf('Work on order %d has begun with the older figures, so it can\'t be made anew. Keep them, and tell the technician what changed.', $number));
+    }
+
+    public static function alreadyDecided(string $what): self
+    {
+        return new self('conflict.decided', \sprintf('%s was decided already.', $what));
+    }
+
     public function errorKey(): string
     {
         return $this->errorKey;

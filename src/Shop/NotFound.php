@@ -28,6 +28,16 @@ final class NotFound extends \RuntimeException implements ExpectedError
         return new self(\sprintf('There is no refusal %d.', $id));
     }
 
+    public static function sheet(string $id, int $revision): self
+    {
+        return new self(\sprintf('The book has no sheet %s rev. %d.', $id, $revision));
+    }
+
+    public static function named(string $what, string $name): self
+    {
+        return new self(\sprintf('There is no %s %s.', $what, $name));
+    }
+
     public function errorKey(): string
     {
         return 'not_found';

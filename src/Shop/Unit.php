@@ -17,4 +17,15 @@ interface Unit
      * @throws Conflict if a row was changed by somebody else since it was read
      */
     public function run(\Closure $work): mixed;
+
+    /**
+     * Runs the work to see what it gives, and keeps nothing of it.
+     *
+     * @template T
+     *
+     * @param \Closure(): T $work
+     *
+     * @return T
+     */
+    public function trial(\Closure $work): mixed;
 }

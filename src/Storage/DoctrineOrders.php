@@ -33,7 +33,7 @@ final readonly class DoctrineOrders implements Orders
     public function open(int $boatId, Draft $draft, string $by, \DateTimeImmutable $at): OrderFile
     {
         $boat = $this->entities->find(BoatRecord::class, $boatId) ?? throw CorruptRecord::in('boat', (string) $boatId, 'it is gone');
-        $record = new OrderRecord($boat, OrderStatus::Draft->value, Json::encode($draft->toArray()), $by, $at);
+        $record = new OrderRecord($boat, OrderStatus::Draft->value, OrderFiles::draft($draft), $by, $at);
         $this->entities->persist($record);
         $this->entities->flush();
 
@@ -59,6 +59,11 @@ final readonly class DoctrineOrders implements Orders
         return array_map(OrderFiles::of(...), $records);
     }
 
+    public function underWork(): array
+    {
+        return array_map(OrderFiles::of(...), $this->entities->getRepository(OrderRecord::class)->findBy(['status' => array_map(static fn (OrderStatus $status): string => $status->value, OrderStatus::underWork())], ['number' => 'ASC']));
+    }
+
     public function ofBoat(int $boatId): array
     {
         return array_map(OrderFiles::of(...), $this->entities->getRepository(OrderRecord::class)->findBy(['boat' => $boatId], ['number' => 'DESC']));
@@ -67,7 +72,7 @@ final readonly class DoctrineOrders implements Orders
     public function saveDraft(int $number, int $version, Draft $draft): OrderFile
     {
         $record = $this->lock($number, $version);
-        $record->draft = Json::encode($draft->toArray());
+        $record->draft = OrderFiles::draft($draft);
         $this->entities->flush();
 
         return OrderFiles::of($record);
@@ -77,6 +82,22 @@ final readonly class DoctrineOrders implements Orders
     {
         $record = $this->lock($number, $version);
         $record->status = OrderStatus::Issued->value;
+        $this->keep($record, $request, $document, $by, $at);
+
+        return OrderFiles::of($record);
+    }
+
+    public function refreeze(int $number, string $request, string $document, string $by, \DateTimeImmutable $at): OrderFile
+    {
+        $record = $this->record($number);
+        $this->entities->createQuery('DELETE FROM '.OrderLineRecord::class.' l WHERE l.workOrder = :order')->execute(['order' => $number]);
+        $this->keep($record, $request, $document, $by, $at);
+
+        return OrderFiles::of($record);
+    }
+
+    private function keep(OrderRecord $record, string $request, string $document, string $by, \DateTimeImmutable $at): void
+    {
         $record->request = $request;
         $record->document = $document;
         $record->documentSha256 = hash('sha256', $document);
@@ -85,8 +106,6 @@ final readonly class DoctrineOrders implements Orders
         $record->issuedAt = $at;
         $this->addLines($record, $document);
         $this->entities->flush();
-
-        return OrderFiles::of($record);
     }
 
     public function setStatus(int $number, OrderStatus $status): void

@@ -7,6 +7,7 @@ namespace FreshTack\Storage;
 use Doctrine\ORM\EntityManagerInterface;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Quantity\EngineHours;
+use FreshTack\Core\SpecBook\Plate;
 use FreshTack\Core\SpecBook\Task;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
@@ -82,15 +83,17 @@ final readonly class DoctrineRegister implements Register
         return $histories;
     }
 
-    public function identify(int $engineId, string $model, string $serial, bool $hasMeter): void
+    public function identify(int $engineId, Plate $plate, bool $hasMeter): void
     {
         $record = $this->engineRecord($engineId);
-        $other = $this->entities->getRepository(EngineRecord::class)->findOneBy(['serial' => $serial]);
+        $other = $this->entities->getRepository(EngineRecord::class)->findOneBy(['serial' => $plate->serial]);
         if (null !== $other && $other !== $record) {
-            throw Conflict::serialTaken($serial);
+            throw Conflict::serialTaken($plate->serial);
         }
-        $record->model = $model;
-        $record->serial = $serial;
+        $record->model = $plate->model;
+        $record->serial = $plate->serial;
+        $record->modelYear = $plate->year;
+        $record->gearcase = $plate->gearcase;
         $record->hasMeter = $hasMeter;
     }
 

@@ -23,4 +23,16 @@ final readonly class DoctrineUnit implements Unit
             throw Conflict::changedMeanwhile('This');
         }
     }
+
+    public function trial(\Closure $work): mixed
+    {
+        $this->entities->beginTransaction();
+
+        try {
+            return $work();
+        } finally {
+            $this->entities->rollback();
+            $this->entities->clear();
+        }
+    }
 }

@@ -10,7 +10,9 @@ use FreshTack\Core\Bench\EntryReader;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Exchange\Json;
+use FreshTack\Shop\Order\Draft;
 use FreshTack\Shop\Order\DraftReader;
+use FreshTack\Shop\Order\Fill;
 use FreshTack\Shop\Order\OrderFile;
 use FreshTack\Shop\Order\OrderStatus;
 use FreshTack\Storage\Entity\BenchEntryRecord;
@@ -23,7 +25,7 @@ final readonly class OrderFiles
     {
         try {
             $draft = Cursor::over(Json::decode($record->draft));
-            $read = DraftReader::at($draft);
+            $read = DraftReader::stored($draft);
             $draft->flaws->throwIfAny();
 
             return new OrderFile(
@@ -44,6 +46,11 @@ final readonly class OrderFiles
         } catch (ExpectedError $error) {
             throw CorruptRecord::in('work_order', (string) $record->number, $error->getMessage(), $error);
         }
+    }
+
+    public static function draft(Draft $draft): string
+    {
+        return Json::encode([...$draft->toArray(), 'fills' => array_map(static fn (Fill $fill): array => $fill->toArray(), $draft->fills)]);
     }
 
     public static function entry(BenchEntryRecord $record): Entry

@@ -9,6 +9,7 @@ use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Core\SpecBook\SheetReader;
 use FreshTack\Exchange\Json;
 use FreshTack\Exchange\Schemas;
+use FreshTack\Exchange\SheetSchema;
 use FreshTack\Tests\Support\Book;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -49,9 +50,23 @@ final class SheetFormatTest extends TestCase
         yield 'a torque in millimetres' => [$values('drain.closing', 'unit'), 'mm', '/values/drain.closing'];
         yield 'a flag in words' => [$values('oilFilter.fitted', 'value'), 'yes', '/values/oilFilter.fitted/value'];
         yield 'no pieces of a part' => [$values('oilFilter.part', 'count'), 0, '/values/oilFilter.part/count'];
-        yield 'a grade chart in Fahrenheit' => [$values('engineOil.grades', 'unit'), 'f', '/values/engineOil.grades/unit'];
+        yield 'a grade chart in kelvin' => [$values('engineOil.grades', 'unit'), 'k', '/values/engineOil.grades/unit'];
         yield 'an empty grade chart' => [$values('engineOil.grades', 'chart'), [], '/values/engineOil.grades/chart'];
         yield 'an interval without any limit' => [$values('schedule.engineOil', 'every'), ['hours' => null, 'months' => null], '/values/schedule.engineOil/every'];
+        yield 'a schedule that does not say what is done' => [$values('schedule.engineOil', 'action'), self::GONE, '/values/schedule.engineOil/action'];
+        yield 'no way of draining allowed' => [$values('drain.allowed', 'values'), [], '/values/drain.allowed/values'];
+        yield 'a way of draining that is none' => [$values('drain.allowed', 'values'), ['siphon'], '/values/drain.allowed/values/0'];
+        yield 'a table without rows' => [$values('propeller.stack', 'rows'), [], '/values/propeller.stack/rows'];
+        yield 'a row without its first column' => [$values('propeller.stack', 'rows', '0', 'piece'), self::GONE, '/values/propeller.stack/rows/0/piece'];
+        yield 'a column that is none' => [$values('propeller.stack', 'rows', '0', 'colour'), 'red', '/values/propeller.stack/rows/0/colour'];
+        yield 'an anode renewed at nothing' => [$values('anodes.list', 'rows', '0', 'renewAt'), 0, '/values/anodes.list/rows/0/renewAt'];
+        yield 'a mass in litres' => [$values('lowerUnit.mass', 'unit'), 'l', '/values/lowerUnit.mass'];
+        yield 'a gap without its other end' => [$values('ignition.gap', 'max'), self::GONE, '/values/ignition.gap/max'];
+        yield 'a name with spaces' => [['id'], 'Kestrane K165', '/id'];
+        yield 'a confirmed value of no name' => [['confirms'], ['engineOil.flavour'], '/confirms/0'];
+        yield 'a base without revision' => [['base'], ['sheet' => 'family'], '/base/revision'];
+        yield 'a model year of antiquity' => [['appliesTo', 'years'], ['from' => 1066, 'to' => 2026], '/appliesTo/years/from'];
+        yield 'a family with models' => [['family'], true, '/appliesTo/models'];
         yield 'an interval of a century' => [$values('schedule.engineOil', 'every', 'months'), 1200, '/values/schedule.engineOil/every/months'];
     }
 
@@ -68,13 +83,19 @@ final class SheetFormatTest extends TestCase
     /** @return iterable<string, array{list<string|int>, mixed, string}> what only the reader can know */
     public static function contradictory(): iterable
     {
-        yield 'a sheet reviewed by its author' => [['reviewer'], 'M. Ostrander', '/reviewer'];
+        yield 'a sheet reviewed by its author' => [['reviewer'], 'Mora Ostrander', '/reviewer'];
         yield 'a range upside down' => [['appliesTo', 'serials', 0, 'to'], 10000, '/appliesTo/serials/0'];
         yield 'a source that is not listed' => [['values', 'drain.kind', 'source'], 'hearsay', '/values/drain.kind/source'];
         yield 'as much oil without filter as with' => [['values', 'engineOil.capacityWithoutFilter', 'value'], '5.46', '/values/engineOil.capacityWithoutFilter'];
         yield 'a minimum above the nominal torque' => [['values', 'drain.closing', 'min'], '9', '/values/drain.closing'];
         yield 'a band upside down' => [['values', 'engineOil.dipstickBand', 'low'], '0.8', '/values/engineOil.dipstickBand'];
         yield 'a grade from warm to cold' => [['values', 'engineOil.grades', 'chart', 0, 'from'], 50, '/values/engineOil.grades/chart/0'];
+        yield 'a gap upside down' => [['values', 'ignition.gap', 'min'], '1.2', '/values/ignition.gap'];
+        yield 'as much oil with filter as the dry engine takes' => [['values', 'engineOil.capacityDry', 'value'], '5.37', '/values/engineOil.capacityWithFilter'];
+        yield 'a kind of drain that is not allowed' => [['values', 'drain.allowed', 'values'], ['plug'], '/values/drain.allowed'];
+        yield 'two ranges of one sheet that overlap' => [['appliesTo', 'serials', 1], ['prefix' => 'KS4-', 'from' => 19999, 'to' => 20005], '/appliesTo/serials/1'];
+        yield 'years upside down' => [['appliesTo', 'years'], ['from' => 2026, 'to' => 2020], '/appliesTo/years'];
+        yield 'nobody has reviewed what is published' => [['reviewer'], null, '/reviewer'];
         yield 'turns upside down' => [['values', 'oilFilter.tightening', 'max'], '1/2', '/values/oilFilter.tightening'];
     }
 
@@ -92,6 +113,11 @@ final class SheetFormatTest extends TestCase
         $document = Book::with(Book::sheet('kestrane-k165-early'), ['values', 'drain.closing'], null);
 
         self::assertSame([[], []], [self::schemaFlaws($document), self::readerFlaws($document)]);
+    }
+
+    public function testTheSchemaIsTheOneThatTheFieldsMake(): void
+    {
+        self::assertStringEqualsFile(\dirname(__DIR__, 2).'/docs/formats/spec-sheet.schema.json', Json::pretty(SheetSchema::document())."\n");
     }
 
     public function testEverySheetOfTheDemoPassesBoth(): void

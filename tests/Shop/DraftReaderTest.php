@@ -86,7 +86,7 @@ final class DraftReaderTest extends TestCase
             'coldestC' => -4,
             'warmestC' => 29,
             'complaint' => 'Hard to start when cold',
-            'engines' => [['engineId' => 1, 'model' => 'K165', 'serial' => 'KS4-10412', 'hours' => '611.4', 'reading' => '0.55', 'restMin' => 600, 'decision' => null, 'tasks' => ['engine_oil', 'oil_filter']]],
+            'engines' => [['engineId' => 1, 'model' => 'K165', 'serial' => 'KS4-10412', 'hours' => '611.4', 'reading' => '0.55', 'restMin' => 600, 'decision' => null, 'year' => null, 'gearcase' => null, 'tasks' => ['engine_oil', 'oil_filter']]],
         ];
     }
 }

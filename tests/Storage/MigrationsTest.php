@@ -8,6 +8,8 @@ use Doctrine\DBAL\Connection;
 use Doctrine\DBAL\DriverManager;
 use Doctrine\DBAL\Schema\Table;
 use Doctrine\DBAL\Tools\DsnParser;
+use FreshTack\Core\Reading\Cursor;
+use FreshTack\Exchange\Json;
 use PHPUnit\Framework\TestCase;
 
 /** From an empty database to the tables that the entities expect, and back. */
@@ -24,11 +26,24 @@ final class MigrationsTest extends TestCase
         self::migrate('latest');
         $tables = self::tables();
         self::assertContains('work_order', $tables);
-        self::assertCount(18, $tables);
+        self::assertCount(21, $tables);
         self::migrate('first');
         self::assertSame([], self::tables());
         self::migrate('latest');
         self::assertSame($tables, self::tables());
+    }
+
+    /** A book written before the second migration: its schedules did not say what is done, extraction was a yes or no. */
+    public function testAFilledBookComesAlong(): void
+    {
+        self::migrate('FreshTack\Migrations\Version00010001FirstSlice');
+        $old = ['author' => 'A', 'reviewer' => 'B', 'values' => ['drain.kind' => ['value' => 'valve', 'source' => 's', 'page' => '1'], 'drain.extractionAllowed' => ['value' => true, 'source' => 's', 'page' => '2'], 'schedule.engineOil' => ['first' => null, 'every' => ['hours' => '100', 'months' => null], 'source' => 's', 'page' => '3']]];
+        self::database()->insert('spec_sheet', ['sheet_id' => 'old', 'revision' => 1, 'status' => 'published', 'maker' => 'Aldermoor', 'document' => Json::encode($old)]);
+        self::database()->insert('part', ['number' => 'AB-1', 'description' => 'Seal', 'bin' => 'A1', 'in_stock' => 2, 'price_minor' => 95]);
+        self::migrate('latest');
+        $document = Cursor::over(Json::decode((string) self::text('SELECT document FROM spec_sheet')))->at('values');
+        self::assertSame([['valve', 'extraction'], 'renew', true], [$document->at('drain.allowed')->at('values')->raw(), $document->at('schedule.engineOil')->at('action')->raw(), $document->at('drain.extractionAllowed')->isNull()]);
+        self::assertSame(['A', 'not given 1'], [self::text('SELECT author FROM spec_sheet'), self::text("SELECT CONCAT(maker, ' ', pack_size) FROM part")]);
     }
 
     public function testTheTablesAreWhatTheEntitiesExpect(): void
@@ -67,6 +82,13 @@ final class MigrationsTest extends TestCase
         $names = array_map(static fn (Table $table): string => $table->getObjectName()->toString(), self::database()->createSchemaManager()->introspectTables());
 
         return array_values(array_diff(array_map(static fn (string $name): string => trim($name, '`"'), $names), ['migration_version']));
+    }
+
+    private static function text(string $sql): ?string
+    {
+        $found = self::database()->fetchOne($sql);
+
+        return \is_string($found) ? $found : null;
     }
 
     private static function number(string $sql): int

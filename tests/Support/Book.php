@@ -6,14 +6,29 @@ namespace FreshTack\Tests\Support;
 
 use FreshTack\Core\Procedure\Procedure;
 use FreshTack\Core\Procedure\ProcedureReader;
+use FreshTack\Core\SpecBook\Inheritance;
+use FreshTack\Core\SpecBook\SheetReader;
+use FreshTack\Core\SpecBook\SpecSheet;
 
 /** The demo book's files, as documents. */
 final class Book
 {
-    /** @return array<mixed> */
+    /** @var list<SpecSheet>|null */
+    private static ?array $read = null;
+
+    /** @return array<mixed> with what it takes from its family */
     public static function sheet(string $id): array
     {
-        return self::document("book/sheets/$id.json");
+        $sheet = self::document("book/sheets/$id.json");
+        $base = $sheet['base'] ?? null;
+
+        return \is_array($base) && \is_string($base['sheet'] ?? null) ? Inheritance::flatten($sheet, self::document("book/sheets/{$base['sheet']}.json")) : $sheet;
+    }
+
+    /** @return list<SpecSheet> all of the demo, with what they take from their families */
+    public static function readSheets(): array
+    {
+        return self::$read ??= array_map(static fn (string $id): SpecSheet => SheetReader::read(self::sheet($id)), self::sheetIds());
     }
 
     /** @return list<array<mixed>> */

@@ -80,13 +80,12 @@ final class OrderTest extends ApiTestCase
         self::assertSame(['engine_oil issued' => 3, 'oil_filter parked' => 3], array_map(static fn (mixed $count): int => is_numeric($count) ? (int) $count : 0, $lines));
     }
 
-    public function testTheBookListsTheHole(): void
+    public function testTheBookListsTheHolesAndTheTasksThatTheyBlock(): void
     {
         $this->signIn('mora');
-        $hole = $this->call('GET', '/api/book')->at('holes')->at(0);
+        $holes = array_map(static fn (Cursor $hole): array => [$hole->at('sheet')->raw(), $hole->at('path')->raw(), $hole->at('blocks')->raw()], $this->call('GET', '/api/book')->at('holes')->list());
 
-        self::assertSame(['kestrane-k85 rev. 4', 'oilFilter.tightening'], [$hole->at('sheet')->raw(), $hole->at('path')->raw()]);
-        self::assertSame(['Oil filter'], $hole->at('blocks')->strings());
+        self::assertSame([['dunmarrow-d130-dl2', 'gearcase.ventTightening', ['Gear lubricant']], ['kestrane-k320', 'valves.exhaust', ['Valve clearance']], ['kestrane-k85', 'oilFilter.tightening', ['Oil filter']]], $holes);
     }
 
     public function testNothingPickedIsNotIssued(): void

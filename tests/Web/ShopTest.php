@@ -53,7 +53,7 @@ final class ShopTest extends ApiTestCase
     {
         $shop = $this->call('GET', '/api/shop');
 
-        self::assertSame([4, self::PASSWORD], [\count($shop->at('demoAccounts')->list()), $shop->at('demoPassword')->raw()]);
+        self::assertSame([5, self::PASSWORD], [\count($shop->at('demoAccounts')->list()), $shop->at('demoPassword')->raw()]);
     }
 
     public function testAShopThatIsNoDemoNamesNobody(): void

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace FreshTack\Core\Bench;
 
 use FreshTack\Core\Fastening\InvalidTightening;
-use FreshTack\Core\Fastening\TorqueTightening;
-use FreshTack\Core\Fastening\TurnsAfterContact;
 use FreshTack\Core\Finding\Observation;
 use FreshTack\Core\Finding\Verdict;
 use FreshTack\Core\Fluid\Advice;
@@ -135,11 +133,11 @@ final readonly class BenchLog
     /** @throws InvalidEntry|InvalidTightening */
     private function checkFigures(BenchStep $step, EntryContent $content): void
     {
-        if (null !== $content->torque && $step->tightening instanceof TorqueTightening) {
-            $step->tightening->accept($content->torque);
+        if (null !== $content->torque) {
+            $step->tightening?->torque()?->accept($content->torque);
         }
-        if (null !== $content->turns && $step->tightening instanceof TurnsAfterContact) {
-            $step->tightening->accept($content->turns);
+        if (null !== $content->turns) {
+            $step->tightening?->turns()?->accept($content->turns);
         }
         if (null !== $content->observation && $content->observation->question() !== $step->entry) {
             throw InvalidEntry::wrongKind($content->observation->value, $step->entry);

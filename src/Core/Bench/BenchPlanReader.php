@@ -4,17 +4,11 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Bench;
 
-use FreshTack\Core\Fastening\ThreadState;
-use FreshTack\Core\Fastening\Tightening;
-use FreshTack\Core\Fastening\TorqueTightening;
-use FreshTack\Core\Fastening\Turns;
-use FreshTack\Core\Fastening\TurnsAfterContact;
+use FreshTack\Core\Fastening\TighteningReader;
 use FreshTack\Core\Fluid\DipstickBand;
 use FreshTack\Core\Fluid\DipstickSpec;
 use FreshTack\Core\Order\Level;
 use FreshTack\Core\Quantity\Minutes;
-use FreshTack\Core\Quantity\Torque;
-use FreshTack\Core\Quantity\TorqueUnit;
 use FreshTack\Core\Quantity\Volume;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\Reading\InvalidDocument;
@@ -61,21 +55,9 @@ final readonly class BenchPlanReader
             $step->at('entry')->string(),
             $step->at('must')->bool(),
             $step->at('event')->optionalString(),
-            $step->at('tightening')->isNull() ? null : $step->at('tightening')->attempt(self::tightening(...)),
+            $step->at('tightening')->isNull() ? null : TighteningReader::at($step->at('tightening')),
             $levels[$position ?? ''] ?? null,
         ), $operation->at('steps')->list());
-    }
-
-    /** @throws \FreshTack\Core\ExpectedError if a figure is unusable */
-    private static function tightening(Cursor $at): Tightening
-    {
-        if ('turns_after_contact' === $at->at('kind')->raw()) {
-            return TurnsAfterContact::of(Turns::of($at->at('min')->string()), Turns::of($at->at('max')->string()));
-        }
-        $unit = TorqueUnit::of($at->at('unit')->string());
-        $figure = static fn (string $key): Torque => Torque::of($at->at($key)->string(), $unit);
-
-        return TorqueTightening::of($figure('min'), $figure('nominal'), $figure('max'), $at->at('thread')->enum(ThreadState::class));
     }
 
     private static function level(Cursor $level): ?Level

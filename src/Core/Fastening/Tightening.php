@@ -10,9 +10,15 @@ interface Tightening
     /** The figure with its unit, to be set large. */
     public function figure(): string;
 
-    /** What belongs beside the figure: the range, the converted value, the state of the thread. */
+    /** What belongs beside the figure: the range, the converted value, the state of the thread, the pattern. */
     public function detail(): string;
 
-    /** Which entry the bench asks for. */
+    /** Which entry the bench asks for: torque, turns or tick. */
     public function entryKind(): string;
+
+    /** The torque that an entry is held against; null if no wrench is set. */
+    public function torque(): ?TorqueTightening;
+
+    /** The turns that an entry is held against; null if none are counted. */
+    public function turns(): ?TurnsRange;
 }

@@ -6,17 +6,22 @@ namespace FreshTack\Core\Fastening;
 
 use FreshTack\Core\Quantity\Torque;
 
+/** One torque, with what it assumes: the thread, the pattern, and another figure where a crushed washer is used again. */
 final readonly class TorqueTightening implements Tightening
 {
-    private function __construct(public Torque $min, public Torque $nominal, public Torque $max, public ThreadState $thread)
+    private function __construct(public Torque $min, public Torque $nominal, public Torque $max, public ThreadState $thread, public Pattern $pattern, public ?self $reused)
     {
     }
 
-    /** @throws InvalidTightening unless min ≤ nominal ≤ max */
-    public static function of(Torque $min, Torque $nominal, Torque $max, ThreadState $thread): self
+    /**
+     * @param self|null $reused the figure for a crushed washer used again
+     *
+     * @throws InvalidTightening unless min ≤ nominal ≤ max
+     */
+    public static function of(Torque $min, Torque $nominal, Torque $max, ThreadState $thread, Pattern $pattern = Pattern::Any, ?self $reused = null): self
     {
         return $nominal->isAtLeast($min) && $max->isAtLeast($nominal)
-            ? new self($min, $nominal, $max, $thread)
+            ? new self($min, $nominal, $max, $thread, $pattern, $reused)
             : throw InvalidTightening::outOfOrder('Minimum, nominal and maximum torque');
     }
 
@@ -40,11 +45,23 @@ final readonly class TorqueTightening implements Tightening
 
     public function detail(): string
     {
-        return \sprintf('%s · %s · %s', $this->range(), $this->nominal->converted(), $this->thread->label());
+        $reused = null === $this->reused ? null : \sprintf('washer used again: %s (%s)', $this->reused->figure(), $this->reused->range());
+
+        return implode(' · ', array_filter([$this->range(), $this->nominal->converted(), $this->thread->label(), $this->pattern->told(), $reused], \is_string(...)));
     }
 
     public function entryKind(): string
     {
         return 'torque';
+    }
+
+    public function torque(): self
+    {
+        return $this;
+    }
+
+    public function turns(): null
+    {
+        return null;
     }
 }

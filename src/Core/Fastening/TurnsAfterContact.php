@@ -7,27 +7,19 @@ namespace FreshTack\Core\Fastening;
 /** Turned on by hand until the gasket touches, then on by a part of a turn. */
 final readonly class TurnsAfterContact implements Tightening
 {
-    private function __construct(public Turns $min, public Turns $max)
+    private function __construct(public TurnsRange $range)
     {
     }
 
     /** @throws InvalidTightening unless min ≤ max */
     public static function of(Turns $min, Turns $max): self
     {
-        return $max->isAtLeast($min) ? new self($min, $max) : throw InvalidTightening::outOfOrder('Turns after contact');
-    }
-
-    /** @throws InvalidTightening if the turns lie outside the range; its limits are inside */
-    public function accept(Turns $used): void
-    {
-        if (!$used->isAtLeast($this->min) || !$this->max->isAtLeast($used)) {
-            throw InvalidTightening::turnsOutside($used->text(), $this);
-        }
+        return new self(TurnsRange::of('Turns after contact', $min, $max));
     }
 
     public function figure(): string
     {
-        return $this->min->text() === $this->max->text() ? $this->min->text().' turn' : \sprintf('%s – %s turn', $this->min->text(), $this->max->text());
+        return $this->range->figure();
     }
 
     public function detail(): string
@@ -38,5 +30,15 @@ final readonly class TurnsAfterContact implements Tightening
     public function entryKind(): string
     {
         return 'turns';
+    }
+
+    public function torque(): null
+    {
+        return null;
+    }
+
+    public function turns(): TurnsRange
+    {
+        return $this->range;
     }
 }

@@ -32,6 +32,11 @@ final readonly class BlockedTask
         return new self($position, $task, \sprintf('The sheet\'s schedule does not know %s.', lcfirst($task->title())), 'Leave it out; this engine may not have the component.', []);
     }
 
+    public static function noProcedure(Position $position, Task $task): self
+    {
+        return new self($position, $task, \sprintf('The book does not say yet how %s is done.', lcfirst($task->title())), 'Do it by the maker\'s manual, outside this order, until the service manager adds a procedure.', []);
+    }
+
     public static function noGrade(Position $position, Task $task, string $air, string $chart): self
     {
         return new self($position, $task, \sprintf('No oil grade of the sheet covers air from %s (%s).', $air, $chart), 'Correct the air temperatures, or split the season into two changes.', []);

@@ -91,6 +91,10 @@ final readonly class EngineCompiler
             return BlockedTask::notScheduled($engine->position, $task);
         }
 
+        if ([] === array_filter($this->request->procedures, static fn (Procedure $procedure): bool => $task === $procedure->task)) {
+            return BlockedTask::noProcedure($engine->position, $task);
+        }
+
         return $this->circumstance($engine, $task) ?? $this->holes($engine, $task, $facts);
     }
 

@@ -114,7 +114,7 @@ final readonly class FactsMaker
 
     public function isStuckAfloat(EngineRequest $engine): bool
     {
-        return Place::Afloat === $this->request->place && 'extraction' !== $engine->sheet->text(SheetField::DrainKind) && true !== $engine->sheet->flag(SheetField::DrainExtractionAllowed);
+        return Place::Afloat === $this->request->place && 'extraction' !== $engine->sheet->text(SheetField::DrainKind) && true !== $engine->sheet->choices(SheetField::DrainAllowed)?->has('extraction');
     }
 
     public function level(EngineRequest $engine): ?Level

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Order;
 
-use FreshTack\Core\Fastening\TorqueTightening;
 use FreshTack\Core\Labour\LabourSum;
 use FreshTack\Core\Parts\PartLine;
 use FreshTack\Core\Plan\GateBroken;
@@ -46,7 +45,7 @@ final readonly class OrderBuilder
             $this->parts($operations, $engines, $request),
             $this->tools($operations, $engines),
             $this->cautions($operations, $request),
-            LabourSum::of(array_map(static fn (OrderedOperation $operation): array => [$operation->operation->attended, $operation->unattended], $operations)),
+            LabourSum::of(array_map(static fn (OrderedOperation $operation): array => [$operation->attended, $operation->unattended], $operations)),
         );
     }
 
@@ -151,9 +150,9 @@ final readonly class OrderBuilder
     private function toolsOf(OrderedOperation $operation, ?EngineOrder $engine): array
     {
         $tools = array_map(static fn (ToolNeed $tool): array => [$tool->name, null === $tool->size ? null : $engine?->facts->figure($tool->size)?->text], $operation->operation->tools);
-        $torques = array_filter($operation->steps, static fn (OrderedStep $step): bool => $step->tightening instanceof TorqueTightening);
+        $torques = array_filter($operation->steps, static fn (OrderedStep $step): bool => null !== $step->tightening?->torque());
 
-        return [...$tools, ...array_map(static fn (OrderedStep $step): array => ['Torque wrench that reaches', $step->tightening?->figure()], array_values($torques))];
+        return [...$tools, ...array_map(static fn (OrderedStep $step): array => ['Torque wrench that reaches', $step->tightening?->torque()?->figure()], array_values($torques))];
     }
 
     /**

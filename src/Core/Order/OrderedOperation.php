@@ -14,9 +14,10 @@ final readonly class OrderedOperation
 {
     /**
      * @param Position|null     $position null: the whole rig
+     * @param Minutes           $attended hands-on: the sheet's figure for these engines where it has one
      * @param list<OrderedStep> $steps
      */
-    public function __construct(public ?Position $position, public Operation $operation, public Minutes $unattended, public array $steps)
+    public function __construct(public ?Position $position, public Operation $operation, public Minutes $attended, public Minutes $unattended, public array $steps)
     {
     }
 

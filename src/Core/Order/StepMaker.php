@@ -13,6 +13,7 @@ use FreshTack\Core\Procedure\Step;
 use FreshTack\Core\Procedure\StepEntry;
 use FreshTack\Core\Procedure\Template;
 use FreshTack\Core\Quantity\Minutes;
+use FreshTack\Core\SpecBook\SheetField;
 
 /** Fills an operation's steps with one engine's figures. */
 final readonly class StepMaker
@@ -28,7 +29,20 @@ final readonly class StepMaker
             array_keys($operation->steps),
         );
 
-        return new OrderedOperation($at, $operation, $from instanceof Minutes ? $from : $operation->unattended, $steps);
+        return new OrderedOperation($at, $operation, $this->handsOn($operation, $facts), $from instanceof Minutes ? $from : $operation->unattended, $steps);
+    }
+
+    private function handsOn(Operation $operation, EngineFacts $facts): Minutes
+    {
+        $times = $facts->sheet->table(SheetField::OperationTimes);
+        foreach ($times->rows ?? [] as $row) {
+            $attended = $row->cell('attended');
+            if ($operation->id === $row->words('operation') && $attended instanceof Minutes) {
+                return $attended;
+            }
+        }
+
+        return $operation->attended;
     }
 
     private function step(?Position $at, Operation $operation, Step $step, EngineFacts $facts, bool $isLast): OrderedStep

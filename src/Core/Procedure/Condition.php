@@ -41,6 +41,12 @@ final readonly class Condition
         return new self('or', '', [], array_values($parts));
     }
 
+    /** @return list<string> the paths that it asks */
+    public function paths(): array
+    {
+        return array_merge('' === $this->path ? [] : [$this->path], ...array_map(static fn (self $part): array => $part->paths(), $this->parts));
+    }
+
     public function holds(EngineFacts $facts): bool
     {
         return match ($this->kind) {

@@ -38,6 +38,16 @@ final class InvalidQuantity extends \DomainException implements ExpectedError
         return new self('quantity.off_scale', \sprintf('%s must lie in %s, but is %s.', $what, $range, $text));
     }
 
+    public static function upsideDown(string $what, string $min, string $max): self
+    {
+        return new self('quantity.upside_down', \sprintf('%s runs from the smaller figure to the larger, but is %s to %s.', $what, $min, $max));
+    }
+
+    public static function otherKind(string $from, string $fromKind, string $to, string $toKind): self
+    {
+        return new self('quantity.other_kind', \sprintf('%s is a %s and %s is a %s: one can\'t be turned into the other.', $from, $fromKind, $to, $toKind));
+    }
+
     public function errorKey(): string
     {
         return $this->errorKey;

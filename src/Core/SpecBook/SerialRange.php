@@ -15,4 +15,14 @@ final readonly class SerialRange
     {
         return $this->prefix === $serial->prefix && $this->from <= $serial->number && $serial->number <= $this->to;
     }
+
+    public function meets(self $other): bool
+    {
+        return $this->prefix === $other->prefix && $this->from <= $other->to && $other->from <= $this->to;
+    }
+
+    public function text(): string
+    {
+        return \sprintf('%s%d – %d', $this->prefix, $this->from, $this->to);
+    }
 }

@@ -4,9 +4,20 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\SpecBook;
 
+use FreshTack\Core\SpecBook\Field\FieldSpec;
+use FreshTack\Core\SpecBook\Field\FieldTable;
+
 /** Every value that a sheet can hold, under the path by which procedures, holes and sources name it. */
 enum SheetField: string
 {
+    case Family = 'identity.family';
+    case Power = 'identity.power';
+    case Cylinders = 'identity.cylinders';
+    case Steering = 'identity.steering';
+    case Tilt = 'identity.tilt';
+    case ShaftLength = 'identity.shaftLength';
+    case Rotation = 'identity.rotation';
+    case CapacityDry = 'engineOil.capacityDry';
     case CapacityWithFilter = 'engineOil.capacityWithFilter';
     case CapacityWithoutFilter = 'engineOil.capacityWithoutFilter';
     case LeftByExtraction = 'engineOil.leftByExtraction';
@@ -18,13 +29,18 @@ enum SheetField: string
     case DipstickSpan = 'engineOil.dipstickSpan';
     case DipstickBand = 'engineOil.dipstickBand';
     case ReadingAttitude = 'engineOil.readingAttitude';
+    case ReadingDwell = 'engineOil.readingDwell';
     case RestAfterRun = 'engineOil.restAfterRun';
     case RestAfterPour = 'engineOil.restAfterPour';
     case RunBeforeReading = 'engineOil.runBeforeReading';
     case LargestTopUp = 'engineOil.largestTopUp';
     case DrainKind = 'drain.kind';
+    case DrainAllowed = 'drain.allowed';
     case DrainLocation = 'drain.location';
+    case DrainAttitudeBefore = 'drain.attitudeBefore';
+    case DrainDwellBefore = 'drain.dwellBefore';
     case DrainAttitude = 'drain.attitude';
+    case DrainFillCapOpen = 'drain.fillCapOpen';
     case DrainTime = 'drain.time';
     case DrainWrench = 'drain.wrench';
     case DrainSeal = 'drain.seal';
@@ -33,91 +49,128 @@ enum SheetField: string
     case DrainHoseBore = 'drain.hoseBore';
     case DrainPanel = 'drain.panel';
     case DrainPanelFasteners = 'drain.panelFasteners';
-    case DrainExtractionAllowed = 'drain.extractionAllowed';
     case FilterFitted = 'oilFilter.fitted';
     case FilterPart = 'oilFilter.part';
     case FilterWrench = 'oilFilter.wrench';
     case FilterLocation = 'oilFilter.location';
+    case FilterAccess = 'oilFilter.access';
     case FilterSpill = 'oilFilter.spill';
     case FilterSpillHoseBore = 'oilFilter.spillHoseBore';
     case FilterSpillSeal = 'oilFilter.spillSeal';
     case FilterSpillClosing = 'oilFilter.spillClosing';
     case FilterGasketLubricant = 'oilFilter.gasketLubricant';
+    case FilterGasketRefused = 'oilFilter.gasketRefused';
     case FilterTightening = 'oilFilter.tightening';
+    case SparkPlug = 'ignition.plug';
+    case IgnitionGap = 'ignition.gap';
+    case IgnitionSocket = 'ignition.socket';
+    case IgnitionTightening = 'ignition.tightening';
+    case IgnitionCover = 'ignition.cover';
+    case IgnitionCoverFasteners = 'ignition.coverFasteners';
+    case IgnitionLeads = 'ignition.leads';
+    case FuelFilterKind = 'fuel.filterKind';
+    case FuelPart = 'fuel.part';
+    case FuelLocation = 'fuel.location';
+    case FuelFlowArrow = 'fuel.flowArrow';
+    case FuelClamps = 'fuel.clamps';
+    case FuelSeal = 'fuel.seal';
+    case FuelConnectors = 'fuel.connectors';
+    case FuelWaterSensor = 'fuel.waterSensor';
+    case FuelTightening = 'fuel.tightening';
+    case FuelOffOrder = 'fuel.offOrder';
+    case FuelOnOrder = 'fuel.onOrder';
+    case FuelMovesAsideFor = 'fuel.movesAsideFor';
+    case GearcaseLubricant = 'gearcase.lubricant';
+    case GearcaseVolume = 'gearcase.volume';
+    case GearcaseDrainLocation = 'gearcase.drainLocation';
+    case GearcaseVentLocation = 'gearcase.ventLocation';
+    case GearcaseBehindPropeller = 'gearcase.behindPropeller';
+    case GearcaseScrew = 'gearcase.screw';
+    case GearcaseSeals = 'gearcase.seals';
+    case GearcaseDrainTightening = 'gearcase.drainTightening';
+    case GearcaseVentTightening = 'gearcase.ventTightening';
+    case GearcaseDrainAttitude = 'gearcase.drainAttitude';
+    case GearcaseFillAttitude = 'gearcase.fillAttitude';
+    case GearcaseDrainTime = 'gearcase.drainTime';
+    case PropellerStack = 'propeller.stack';
+    case PropellerLock = 'propeller.lock';
+    case PropellerLockPart = 'propeller.lockPart';
+    case PropellerSocket = 'propeller.socket';
+    case PropellerTightening = 'propeller.tightening';
+    case PropellerGrease = 'propeller.grease';
+    case LowerUnitFasteners = 'lowerUnit.fasteners';
+    case LowerUnitDisconnectFirst = 'lowerUnit.disconnectFirst';
+    case LowerUnitRefitGear = 'lowerUnit.refitGear';
+    case LowerUnitMass = 'lowerUnit.mass';
+    case LowerUnitTightening = 'lowerUnit.tightening';
+    case PumpKit = 'pump.kit';
+    case PumpKitHolds = 'pump.kitHolds';
+    case PumpImpeller = 'pump.impeller';
+    case PumpFasteners = 'pump.fasteners';
+    case PumpTightening = 'pump.tightening';
+    case PumpTurnDriveshaft = 'pump.turnDriveshaft';
+    case PumpStack = 'pump.stack';
+    case PumpGreased = 'pump.greased';
+    case PumpKeptDry = 'pump.keptDry';
+    case Anodes = 'anodes.list';
+    case CoolingThermostat = 'cooling.thermostat';
+    case CoolingSealKind = 'cooling.sealKind';
+    case CoolingSeal = 'cooling.seal';
+    case CoolingFasteners = 'cooling.fasteners';
+    case CoolingTightening = 'cooling.tightening';
+    case CoolingClamp = 'cooling.clamp';
+    case BeltsAccessory = 'belts.accessory';
+    case BeltsTools = 'belts.tools';
+    case BeltsMoves = 'belts.moves';
+    case BeltsTiming = 'belts.timing';
+    case BeltsTimingPart = 'belts.timingPart';
+    case ValvesIntake = 'valves.intake';
+    case ValvesExhaust = 'valves.exhaust';
+    case LubricationPoints = 'points.lubrication';
+    case InspectionPoints = 'points.inspection';
+    case Panels = 'covers.panels';
+    case CoversTightening = 'covers.tightening';
+    case Kits = 'kits.offered';
+    case OperationTimes = 'times.operations';
     case ScheduleEngineOil = 'schedule.engineOil';
     case ScheduleOilFilter = 'schedule.oilFilter';
+    case ScheduleSparkPlugs = 'schedule.sparkPlugs';
+    case ScheduleFuelFilter = 'schedule.fuelFilter';
+    case ScheduleGearLubricant = 'schedule.gearLubricant';
+    case SchedulePropellerShaft = 'schedule.propellerShaft';
+    case ScheduleWaterPump = 'schedule.waterPump';
+    case ScheduleExternalAnodes = 'schedule.externalAnodes';
+    case ScheduleInternalAnodes = 'schedule.internalAnodes';
+    case ScheduleThermostats = 'schedule.thermostats';
+    case ScheduleAccessoryBelt = 'schedule.accessoryBelt';
+    case ScheduleTimingBelt = 'schedule.timingBelt';
+    case ScheduleValveClearance = 'schedule.valveClearance';
+    case ScheduleLubrication = 'schedule.lubrication';
+    case ScheduleInspection = 'schedule.inspection';
+
+    public function spec(): FieldSpec
+    {
+        return FieldTable::of($this);
+    }
 
     public function kind(): ValueKind
     {
-        return match ($this) {
-            self::CapacityWithFilter, self::CapacityWithoutFilter, self::LeftByExtraction, self::DipstickSpan, self::LargestTopUp => ValueKind::Volume,
-            self::DrainWrench, self::DrainHoseBore, self::FilterWrench, self::FilterSpillHoseBore => ValueKind::Length,
-            self::RestAfterRun, self::RestAfterPour, self::RunBeforeReading, self::DrainTime => ValueKind::Minutes,
-            self::DrainOpeningLimit => ValueKind::Turns,
-            self::Grades => ValueKind::Grades,
-            self::DipstickBand => ValueKind::Band,
-            self::DrainSeal, self::FilterPart, self::FilterSpillSeal => ValueKind::Part,
-            self::DrainClosing, self::FilterTightening, self::FilterSpillClosing => ValueKind::Tightening,
-            self::DrainKind, self::ReadingAttitude, self::DrainAttitude, self::FilterSpill => ValueKind::Choice,
-            self::DrainExtractionAllowed, self::FilterFitted => ValueKind::Flag,
-            self::ScheduleEngineOil, self::ScheduleOilFilter => ValueKind::Interval,
-            default => ValueKind::Text,
-        };
+        return $this->spec()->kind;
     }
 
     /** @return list<string> the answers that a choice allows */
     public function options(): array
     {
-        return match ($this) {
-            self::DrainKind => ['plug', 'valve', 'extraction'],
-            self::ReadingAttitude, self::DrainAttitude => ['vertical', 'tilted_up', 'trimmed_in'],
-            self::FilterSpill => ['trough', 'tray', 'shield', 'rags'],
-            default => [],
-        };
+        return $this->spec()->options;
     }
 
     public function label(): string
     {
-        return match ($this) {
-            self::CapacityWithFilter => 'oil capacity with filter',
-            self::CapacityWithoutFilter => 'oil capacity without filter',
-            self::LeftByExtraction => 'oil that extraction leaves behind',
-            self::Grades => 'oil grades by air temperature',
-            self::PerformanceClass => 'oil performance class',
-            self::FillCap => 'place of the fill cap',
-            self::DipstickLocation => 'place of the dipstick',
-            self::DipstickMarks => 'look of the dipstick\'s marks',
-            self::DipstickSpan => 'volume between the dipstick\'s marks',
-            self::DipstickBand => 'target band on the dipstick',
-            self::ReadingAttitude => 'attitude for reading the level',
-            self::RestAfterRun => 'rest after a run before a reading counts',
-            self::RestAfterPour => 'rest after a pour before a reading counts',
-            self::RunBeforeReading => 'run before the level is read',
-            self::LargestTopUp => 'largest single top-up',
-            self::DrainKind => 'kind of drain',
-            self::DrainLocation => 'place of the drain',
-            self::DrainAttitude => 'attitude for draining',
-            self::DrainTime => 'time to drain',
-            self::DrainWrench => 'wrench for the drain',
-            self::DrainSeal => 'drain seal',
-            self::DrainClosing => 'drain closing figure',
-            self::DrainOpeningLimit => 'drain valve opening limit',
-            self::DrainHoseBore => 'drain hose bore',
-            self::DrainPanel => 'side panel over the drain',
-            self::DrainPanelFasteners => 'side panel fasteners',
-            self::DrainExtractionAllowed => 'extraction allowed',
-            self::FilterFitted => 'oil filter fitted',
-            self::FilterPart => 'oil filter part number',
-            self::FilterWrench => 'filter wrench diameter',
-            self::FilterLocation => 'place of the oil filter',
-            self::FilterSpill => 'how filter spill is caught',
-            self::FilterSpillHoseBore => 'spill trough hose bore',
-            self::FilterSpillSeal => 'spill trough plug seal',
-            self::FilterSpillClosing => 'spill trough plug closing figure',
-            self::FilterGasketLubricant => 'filter gasket lubricant',
-            self::FilterTightening => 'oil filter tightening',
-            self::ScheduleEngineOil => 'engine oil schedule',
-            self::ScheduleOilFilter => 'oil filter schedule',
-        };
+        return $this->spec()->label;
+    }
+
+    public function group(): SheetGroup
+    {
+        return SheetGroup::ofPath($this->value);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\SpecBook;
 
+use FreshTack\Core\Quantity\Volume;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\Reading\InvalidDocument;
 
@@ -11,6 +12,8 @@ use FreshTack\Core\Reading\InvalidDocument;
 final readonly class SheetReader
 {
     public const FORMAT = 'fresh-tack/spec-sheet/1';
+
+    private const KEYS = ['format', 'id', 'revision', 'status', 'author', 'reviewer', 'family', 'base', 'confirms', 'note', 'appliesTo', 'sources', 'values'];
 
     /** @throws InvalidDocument with every flaw and where it stands */
     public static function read(mixed $document): SpecSheet
@@ -25,50 +28,47 @@ final readonly class SheetReader
     /** For a sheet inside another document: the caller throws for the flaws. */
     public static function at(Cursor $cursor): SpecSheet
     {
-        $cursor->knowsOnly('format', 'id', 'revision', 'status', 'author', 'reviewer', 'appliesTo', 'sources', 'values');
+        $cursor->knowsOnly(...self::KEYS);
         if (self::FORMAT !== $cursor->at('format')->raw()) {
             $cursor->at('format')->flaw('This must be "'.self::FORMAT.'".');
         }
-        $head = self::head($cursor);
-        $author = $cursor->at('author')->string(80);
-        $reviewer = $cursor->at('reviewer')->string(80);
-        if ($author === $reviewer && '' !== $author) {
-            $cursor->at('reviewer')->flaw('A sheet is reviewed by somebody other than its author.');
-        }
+        $head = SheetHeadReader::at($cursor);
         $values = self::values($cursor->at('values'), self::sources($cursor->at('sources')));
-        $sheet = new SpecSheet($head, $author, $reviewer, $values);
+        $sheet = new SpecSheet($head, $cursor->at('author')->string(80), self::reviewer($cursor, $head->status), $values, self::base($cursor->at('base')), self::confirms($cursor->at('confirms')), $cursor->at('note')->optionalString(1000) ?? '');
         self::checkCapacities($sheet, $cursor->at('values'));
+        self::checkDrain($sheet, $cursor->at('values'));
 
         return $sheet;
     }
 
-    private static function head(Cursor $cursor): SheetHead
+    private static function reviewer(Cursor $cursor, SheetStatus $status): ?string
     {
-        $applies = $cursor->at('appliesTo');
-        $applies->knowsOnly('maker', 'models', 'serials');
-        $models = array_map(static fn (Cursor $model): string => $model->string(20), $applies->at('models')->list(1, 50));
-        $ranges = array_map(self::range(...), $applies->at('serials')->list(1, 200));
-
-        return new SheetHead(
-            $cursor->at('id')->string(60),
-            $cursor->at('revision')->int(1, 9999),
-            $cursor->at('status')->enum(SheetStatus::class),
-            $applies->at('maker')->string(60),
-            [] === $models ? [''] : $models,
-            [] === $ranges ? [new SerialRange('', 0, 0)] : $ranges,
-        );
-    }
-
-    private static function range(Cursor $range): SerialRange
-    {
-        $range->knowsOnly('prefix', 'from', 'to');
-        $from = $range->at('from')->int(0, 999_999_999);
-        $to = $range->at('to')->int(0, 999_999_999);
-        if ($from > $to) {
-            $range->flaw('A range runs from the smaller serial number to the larger.');
+        $reviewer = $cursor->at('reviewer');
+        if ($reviewer->isNull() && SheetStatus::Draft === $status) {
+            return null;
+        }
+        $name = $reviewer->string(80);
+        if ('' !== $name && $name === $cursor->at('author')->raw()) {
+            $reviewer->flaw('A sheet is reviewed by somebody other than its author.');
         }
 
-        return new SerialRange($range->at('prefix')->string(20), $from, $to);
+        return $name;
+    }
+
+    private static function base(Cursor $base): ?BaseSheet
+    {
+        if ($base->isNull()) {
+            return null;
+        }
+        $base->knowsOnly('sheet', 'revision');
+
+        return new BaseSheet($base->at('sheet')->string(60), $base->at('revision')->int(1, 9999));
+    }
+
+    /** @return list<SheetField> */
+    private static function confirms(Cursor $confirms): array
+    {
+        return $confirms->isNull() ? [] : array_map(static fn (Cursor $path): SheetField => $path->enum(SheetField::class), $confirms->list(0, 500));
     }
 
     /** @return array<string, Source> */
@@ -98,36 +98,33 @@ final readonly class SheetReader
             if (null === $field) {
                 $value->flaw('No value of this name belongs on a sheet.');
             } elseif (!$value->isNull()) {
-                $content = ValueReader::content($field, $value);
-                $source = self::source($value, $sources);
-                if (null !== $content) {
-                    $read[$path] = new SheetValue($field, $content, $source);
-                }
+                $read[$path] = SheetValueReader::at($field, $value, $sources);
             }
         }
 
-        return $read;
+        return array_filter($read, static fn (?SheetValue $value): bool => null !== $value);
     }
 
-    /** @param array<string, Source> $sources */
-    private static function source(Cursor $value, array $sources): Source
-    {
-        $key = $value->at('source')->string(40);
-        $page = $value->at('page')->string(40);
-        $source = $sources[$key] ?? null;
-        if (null === $source && '' !== $key) {
-            $value->at('source')->flaw(\sprintf('No source "%s" is listed under "sources".', $key));
-        }
-
-        return new Source($source->document ?? '', $source->revision ?? '', $page);
-    }
-
+    /** Of those that are given: without filter is less than with filter, and that less than the dry engine takes. */
     private static function checkCapacities(SpecSheet $sheet, Cursor $values): void
     {
-        $with = $sheet->volume(SheetField::CapacityWithFilter);
-        $without = $sheet->volume(SheetField::CapacityWithoutFilter);
-        if (null !== $with && null !== $without && $without->isAtLeast($with)) {
-            $values->at(SheetField::CapacityWithoutFilter->value)->flaw('The capacity without filter must be less than the capacity with filter.');
+        $fields = [SheetField::CapacityWithoutFilter, SheetField::CapacityWithFilter, SheetField::CapacityDry];
+        $given = array_values(array_filter($fields, static fn (SheetField $field): bool => $sheet->entered($field)?->content instanceof Volume));
+        foreach ($given as $place => $field) {
+            $larger = isset($given[$place + 1]) ? $sheet->entered($given[$place + 1])?->content : null;
+            $smaller = $sheet->entered($field)?->content;
+            if ($smaller instanceof Volume && $larger instanceof Volume && $smaller->isAtLeast($larger)) {
+                $values->at($field->value)->flaw(\sprintf('The %s must be less than the %s.', $field->label(), $given[$place + 1]->label()));
+            }
+        }
+    }
+
+    private static function checkDrain(SpecSheet $sheet, Cursor $values): void
+    {
+        $kind = $sheet->text(SheetField::DrainKind);
+        $allowed = $sheet->choices(SheetField::DrainAllowed);
+        if (null !== $kind && null !== $allowed && !$allowed->has($kind)) {
+            $values->at(SheetField::DrainAllowed->value)->flaw(\sprintf('The kind of drain is %s, so that must be among the ways allowed.', $kind));
         }
     }
 }

@@ -9,17 +9,22 @@ use FreshTack\Core\Fastening\Turns;
 use FreshTack\Core\Fluid\DipstickBand;
 use FreshTack\Core\Fluid\GradeChart;
 use FreshTack\Core\Quantity\Length;
+use FreshTack\Core\Quantity\LengthRange;
+use FreshTack\Core\Quantity\Mass;
 use FreshTack\Core\Quantity\Minutes;
+use FreshTack\Core\Quantity\Power;
 use FreshTack\Core\Quantity\Volume;
 use FreshTack\Core\Schedule\Interval;
 
-/** One sourced value of a sheet. A value nobody has sourced is not here at all: it is a hole. */
+/** One value of a sheet with its source. A value that is not usable, or not there at all, is a hole. */
 final readonly class SheetValue
 {
     public function __construct(
         public SheetField $field,
-        public Volume|Length|Minutes|Turns|PartNeed|Tightening|GradeChart|DipstickBand|Interval|string|bool $content,
+        public Volume|Length|LengthRange|Mass|Power|Minutes|Turns|PartNeed|Tightening|GradeChart|DipstickBand|Interval|Choices|Table|string|int|bool $content,
         public Source $source,
+        public Standing $standing = Standing::Own,
+        public ?Entered $entered = null,
     ) {
     }
 
@@ -30,9 +35,10 @@ final readonly class SheetValue
 
         return match (true) {
             \is_bool($content) => $content ? 'yes' : 'no',
+            \is_int($content) => (string) $content,
             \is_string($content) => ValueKind::Choice === $this->field->kind() ? str_replace('_', ' ', $content) : $content,
             $content instanceof Volume => $content->inBothUnits(),
-            $content instanceof Length => $content->asGiven(),
+            $content instanceof Length, $content instanceof LengthRange, $content instanceof Mass, $content instanceof Power => $content->asGiven(),
             $content instanceof Minutes => $content->count.' min',
             $content instanceof Turns => $content->withUnit(),
             $content instanceof PartNeed => $content->count > 1 ? $content->count.' × '.$content->number : $content->number,
@@ -43,10 +49,17 @@ final readonly class SheetValue
 
     public function detail(): ?string
     {
-        return match (true) {
-            $this->content instanceof Tightening => $this->content->detail(),
+        $detail = match (true) {
+            $this->content instanceof Tightening, $this->content instanceof Interval => $this->content->detail(),
             $this->content instanceof DipstickBand => 'counted from the low mark (0) to the top mark (1)',
             default => null,
         };
+
+        return Standing::Filled === $this->standing ? (null === $detail ? '' : $detail.' · ').'† filled in on this order' : $detail;
+    }
+
+    public function isUsable(): bool
+    {
+        return $this->standing->isUsable();
     }
 }

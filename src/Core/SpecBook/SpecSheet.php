@@ -14,14 +14,49 @@ use FreshTack\Core\Schedule\Interval;
 /** One revision of what is known about one range of engines. What is not known is asked for and answered with null. */
 final readonly class SpecSheet
 {
-    /** @param array<string, SheetValue> $values by path */
-    public function __construct(public SheetHead $head, public string $author, public string $reviewer, private array $values)
-    {
+    /**
+     * @param string|null               $reviewer null as long as it is a draft
+     * @param array<string, SheetValue> $values   by path, with those that can't be used
+     * @param list<SheetField>          $confirms safety-relevant values of the base that were looked up for these engines
+     * @param string                    $note     what this revision changes
+     */
+    public function __construct(
+        public SheetHead $head,
+        public string $author,
+        public ?string $reviewer,
+        private array $values,
+        public ?BaseSheet $base = null,
+        public array $confirms = [],
+        public string $note = '',
+    ) {
     }
 
+    /** The value that may be used; null is a hole. */
     public function value(SheetField $field): ?SheetValue
     {
+        $value = $this->values[$field->value] ?? null;
+
+        return true === $value?->isUsable() ? $value : null;
+    }
+
+    /** What stands on the sheet, whether it may be used or not. */
+    public function entered(SheetField $field): ?SheetValue
+    {
         return $this->values[$field->value] ?? null;
+    }
+
+    public function choices(SheetField $field): ?Choices
+    {
+        $content = $this->value($field)?->content;
+
+        return $content instanceof Choices ? $content : null;
+    }
+
+    public function table(SheetField $field): ?Table
+    {
+        $content = $this->value($field)?->content;
+
+        return $content instanceof Table ? $content : null;
     }
 
     public function volume(SheetField $field): ?Volume
@@ -87,10 +122,10 @@ final readonly class SpecSheet
         return $content instanceof Interval ? $content : null;
     }
 
-    /** @return list<SheetValue> in the order of the fields */
+    /** @return list<SheetValue> all that stand on it, usable or not, in the order of the fields */
     public function values(): array
     {
-        return array_values(array_filter(array_map($this->value(...), SheetField::cases())));
+        return array_values(array_filter(array_map($this->entered(...), SheetField::cases())));
     }
 
     /** @return list<Task> the tasks that this engine's schedule knows */

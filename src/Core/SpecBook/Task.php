@@ -9,12 +9,38 @@ enum Task: string
 {
     case EngineOil = 'engine_oil';
     case OilFilter = 'oil_filter';
+    case SparkPlugs = 'spark_plugs';
+    case FuelFilter = 'fuel_filter';
+    case GearLubricant = 'gear_lubricant';
+    case PropellerShaft = 'propeller_shaft';
+    case WaterPump = 'water_pump';
+    case ExternalAnodes = 'external_anodes';
+    case InternalAnodes = 'internal_anodes';
+    case Thermostats = 'thermostats';
+    case AccessoryBelt = 'accessory_belt';
+    case TimingBelt = 'timing_belt';
+    case ValveClearance = 'valve_clearance';
+    case Lubrication = 'lubrication';
+    case Inspection = 'inspection';
 
     public function title(): string
     {
         return match ($this) {
             self::EngineOil => 'Engine oil',
             self::OilFilter => 'Oil filter',
+            self::SparkPlugs => 'Spark plugs',
+            self::FuelFilter => 'Fuel filter',
+            self::GearLubricant => 'Gear lubricant',
+            self::PropellerShaft => 'Propeller shaft',
+            self::WaterPump => 'Water pump',
+            self::ExternalAnodes => 'External anodes',
+            self::InternalAnodes => 'Internal anodes',
+            self::Thermostats => 'Thermostats',
+            self::AccessoryBelt => 'Accessory belt',
+            self::TimingBelt => 'Timing belt or chain',
+            self::ValveClearance => 'Valve clearance',
+            self::Lubrication => 'Lubrication points',
+            self::Inspection => 'Inspection points',
         };
     }
 
@@ -29,6 +55,19 @@ enum Task: string
         return match ($this) {
             self::EngineOil => SheetField::ScheduleEngineOil,
             self::OilFilter => SheetField::ScheduleOilFilter,
+            self::SparkPlugs => SheetField::ScheduleSparkPlugs,
+            self::FuelFilter => SheetField::ScheduleFuelFilter,
+            self::GearLubricant => SheetField::ScheduleGearLubricant,
+            self::PropellerShaft => SheetField::SchedulePropellerShaft,
+            self::WaterPump => SheetField::ScheduleWaterPump,
+            self::ExternalAnodes => SheetField::ScheduleExternalAnodes,
+            self::InternalAnodes => SheetField::ScheduleInternalAnodes,
+            self::Thermostats => SheetField::ScheduleThermostats,
+            self::AccessoryBelt => SheetField::ScheduleAccessoryBelt,
+            self::TimingBelt => SheetField::ScheduleTimingBelt,
+            self::ValveClearance => SheetField::ScheduleValveClearance,
+            self::Lubrication => SheetField::ScheduleLubrication,
+            self::Inspection => SheetField::ScheduleInspection,
         };
     }
 }

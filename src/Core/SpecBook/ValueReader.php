@@ -4,53 +4,57 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\SpecBook;
 
-use FreshTack\Core\Fastening\ThreadState;
 use FreshTack\Core\Fastening\Tightening;
-use FreshTack\Core\Fastening\TorqueTightening;
+use FreshTack\Core\Fastening\TighteningReader;
 use FreshTack\Core\Fastening\Turns;
-use FreshTack\Core\Fastening\TurnsAfterContact;
 use FreshTack\Core\Fluid\DipstickBand;
 use FreshTack\Core\Fluid\GradeChart;
-use FreshTack\Core\Fluid\GradeRange;
-use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Quantity\Length;
+use FreshTack\Core\Quantity\LengthRange;
 use FreshTack\Core\Quantity\LengthUnit;
+use FreshTack\Core\Quantity\Mass;
+use FreshTack\Core\Quantity\MassUnit;
 use FreshTack\Core\Quantity\Minutes;
-use FreshTack\Core\Quantity\Temperature;
-use FreshTack\Core\Quantity\Torque;
-use FreshTack\Core\Quantity\TorqueUnit;
+use FreshTack\Core\Quantity\Power;
+use FreshTack\Core\Quantity\PowerUnit;
 use FreshTack\Core\Quantity\Volume;
 use FreshTack\Core\Quantity\VolumeUnit;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\Schedule\Interval;
-use FreshTack\Core\Schedule\Limit;
 
 /** Turns one value of a sheet document into its type; what does not fit is noted as a flaw and comes back as null. */
 final readonly class ValueReader
 {
-    private const SOURCED = ['source', 'page'];
+    /** What may stand beside a value, whatever its kind. */
+    public const BESIDE = ['source', 'page', 'by', 'on', 'from', 'confirmed', 'filled'];
 
-    public static function content(SheetField $field, Cursor $value): Volume|Length|Minutes|Turns|PartNeed|Tightening|GradeChart|DipstickBand|Interval|string|bool|null
+    public static function content(SheetField $field, Cursor $value): Volume|Length|LengthRange|Mass|Power|Minutes|Turns|PartNeed|Tightening|GradeChart|DipstickBand|Interval|Choices|Table|string|int|bool|null
     {
         return match ($field->kind()) {
             ValueKind::Volume => self::volume(self::only($value, 'value', 'unit')),
             ValueKind::Length => self::only($value, 'value', 'unit')->attempt(static fn (Cursor $at): Length => Length::of($at->at('value')->string(20), LengthUnit::of($at->at('unit')->string(10)))),
+            ValueKind::LengthRange => self::only($value, 'min', 'max', 'unit')->attempt(static fn (Cursor $at): LengthRange => LengthRange::of($at->at('min')->string(20), $at->at('max')->string(20), LengthUnit::of($at->at('unit')->string(10)))),
+            ValueKind::Mass => self::only($value, 'value', 'unit')->attempt(static fn (Cursor $at): Mass => Mass::of($at->at('value')->string(20), MassUnit::of($at->at('unit')->string(10)))),
+            ValueKind::Power => self::only($value, 'value', 'unit')->attempt(static fn (Cursor $at): Power => Power::of($at->at('value')->string(20), PowerUnit::of($at->at('unit')->string(10)))),
             ValueKind::Minutes => self::minutes(self::only($value, 'value', 'unit')),
             ValueKind::Turns => self::only($value, 'value')->attempt(static fn (Cursor $at): Turns => Turns::of($at->at('value')->string(20))),
+            ValueKind::Count => self::only($value, 'value')->at('value')->int(0, 1000),
             ValueKind::Text => self::only($value, 'value')->at('value')->string(200),
-            ValueKind::Choice => self::choice($field, self::only($value, 'value')->at('value')),
+            ValueKind::Choice => TableReader::choice(self::only($value, 'value')->at('value'), $field->options()),
+            ValueKind::Choices => self::choices($field->options(), self::only($value, 'values')->at('values')),
             ValueKind::Flag => self::only($value, 'value')->at('value')->bool(),
             ValueKind::Part => self::part(self::only($value, 'part', 'count')),
             ValueKind::Tightening => self::tightening($value),
-            ValueKind::Grades => self::grades(self::only($value, 'chart', 'unit')),
+            ValueKind::Grades => GradeReader::at(self::only($value, 'chart', 'unit')),
             ValueKind::Band => self::only($value, 'low', 'high')->attempt(static fn (Cursor $at): DipstickBand => DipstickBand::of($at->at('low')->string(10), $at->at('high')->string(10))),
-            ValueKind::Interval => self::interval(self::only($value, 'first', 'every')),
+            ValueKind::Interval => IntervalReader::at(self::only($value, 'first', 'every', 'action', 'severe')),
+            ValueKind::Table => TableReader::read(self::only($value, 'rows')->at('rows'), $field->spec()->columns),
         };
     }
 
     private static function only(Cursor $value, string ...$keys): Cursor
     {
-        $value->knowsOnly(...$keys, ...self::SOURCED);
+        $value->knowsOnly(...$keys, ...self::BESIDE);
 
         return $value;
     }
@@ -70,14 +74,13 @@ final readonly class ValueReader
         return $value->attempt(static fn (): Minutes => Minutes::of($count));
     }
 
-    private static function choice(SheetField $field, Cursor $value): string
+    /** @param list<string> $options */
+    private static function choices(array $options, Cursor $values): ?Choices
     {
-        $text = $value->string(40);
-        if ('' !== $text && !\in_array($text, $field->options(), true)) {
-            $value->flaw('This must be one of: '.implode(', ', $field->options()).'.');
-        }
+        $chosen = array_map(static fn (Cursor $value): string => TableReader::choice($value, $options), $values->list(1, \count($options)));
+        $ordered = array_values(array_filter($options, static fn (string $option): bool => \in_array($option, $chosen, true)));
 
-        return $text;
+        return [] === $ordered ? null : new Choices($ordered);
     }
 
     private static function part(Cursor $value): PartNeed
@@ -87,64 +90,11 @@ final readonly class ValueReader
 
     private static function tightening(Cursor $value): ?Tightening
     {
-        $kind = $value->at('kind')->string(30);
-        if ('turns_after_contact' === $kind) {
-            return self::only($value, 'kind', 'min', 'max')->attempt(static fn (Cursor $at): Tightening => TurnsAfterContact::of(Turns::of($at->at('min')->string(20)), Turns::of($at->at('max')->string(20))));
-        }
-        if ('torque' === $kind) {
-            self::only($value, 'kind', 'min', 'nominal', 'max', 'unit', 'thread');
-
-            return $value->attempt(self::torque(...));
-        }
-        $value->at('kind')->flaw('This must be one of: torque, turns_after_contact.');
-
-        return null;
-    }
-
-    /** @throws \FreshTack\Core\ExpectedError if a figure or the unit is unusable */
-    private static function torque(Cursor $at): Tightening
-    {
-        $unit = TorqueUnit::of($at->at('unit')->string(10));
-        $figure = static fn (string $key): Torque => Torque::of($at->at($key)->string(20), $unit);
-
-        return TorqueTightening::of($figure('min'), $figure('nominal'), $figure('max'), $at->at('thread')->enum(ThreadState::class));
-    }
-
-    private static function grades(Cursor $value): GradeChart
-    {
-        if ('c' !== $value->at('unit')->raw()) {
-            $value->at('unit')->flaw('A grade chart is given in "c".');
+        $kind = $value->at('kind')->raw();
+        if (\is_string($kind) && isset(TighteningReader::KINDS[$kind])) {
+            self::only($value, 'kind', ...TighteningReader::keys($kind));
         }
 
-        return new GradeChart(...array_filter(array_map(self::grade(...), $value->at('chart')->list(1, 20))));
-    }
-
-    private static function grade(Cursor $row): ?GradeRange
-    {
-        $row->knowsOnly('grade', 'from', 'to', 'preferred');
-        $from = $row->at('from')->int(-60, 60);
-        $to = $row->at('to')->int(-60, 60);
-        if ($from >= $to) {
-            $row->flaw('A grade reaches from the colder temperature to the warmer.');
-        }
-
-        return $row->attempt(static fn (): GradeRange => new GradeRange($row->at('grade')->string(20), Temperature::ofCelsius($from), Temperature::ofCelsius($to), $row->at('preferred')->bool()));
-    }
-
-    private static function interval(Cursor $value): ?Interval
-    {
-        $every = self::limit($value->at('every'));
-        $first = $value->at('first')->isNull() ? null : self::limit($value->at('first'));
-
-        return null === $every ? null : new Interval($first, $every);
-    }
-
-    public static function limit(Cursor $limit): ?Limit
-    {
-        $limit->knowsOnly('hours', 'months');
-        $hours = $limit->at('hours')->optionalString(10);
-        $months = $limit->at('months')->optionalInt(1, 240);
-
-        return $limit->attempt(static fn (): Limit => Limit::of(null === $hours ? null : EngineHours::of($hours), $months));
+        return TighteningReader::at($value);
     }
 }

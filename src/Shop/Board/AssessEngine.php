@@ -24,19 +24,19 @@ final readonly class AssessEngine
     /** @param EngineHours|null $hours as read now; without a meter the calendar decides alone */
     public function __invoke(Engine $engine, EngineHistory $history, ?EngineHours $hours): EngineAssessment
     {
-        $match = ($this->identify)($engine->model, $engine->serial);
+        $match = ($this->identify)($engine->plate());
         $sheet = null === $match->head ? null : $this->book->sheet($match->head);
 
         return new EngineAssessment($engine, $hours, $match, $sheet, null === $sheet ? [] : $this->dues($sheet, $engine, $history, $hours));
     }
 
-    /** @return list<TaskDue> */
+    /** @return list<TaskDue> of the tasks that the book knows how to do and the sheet schedules */
     private function dues(SpecSheet $sheet, Engine $engine, EngineHistory $history, ?EngineHours $hours): array
     {
         $book = new DueBook($this->settings->duePolicy());
         $now = new EngineNow(($this->today)(), $hours, $engine->inService);
         $dues = [];
-        foreach ($sheet->tasks() as $task) {
+        foreach ($this->book->tasks() as $task) {
             $interval = $sheet->interval($task);
             if (null !== $interval) {
                 $dues[] = new TaskDue($task, $interval, $book->assess($interval, $history->last($task), $now));

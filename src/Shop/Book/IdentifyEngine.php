@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Book;
 
+use FreshTack\Core\SpecBook\Plate;
 use FreshTack\Core\SpecBook\SheetFinder;
 use FreshTack\Core\SpecBook\SheetMatch;
 
@@ -13,8 +14,11 @@ final readonly class IdentifyEngine
     {
     }
 
-    public function __invoke(string $model, string $serial): SheetMatch
+    public function __invoke(Plate $plate): SheetMatch
     {
-        return (new SheetFinder())->find($model, $serial, $this->book->model($model), $this->book->heads($model));
+        $model = $this->book->model($plate->model);
+        $serial = $model?->serial($plate->serial);
+
+        return (new SheetFinder())->find($plate, $model, null === $serial ? [] : $this->book->claims($plate->model, $serial));
     }
 }

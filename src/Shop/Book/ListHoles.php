@@ -9,24 +9,29 @@ use FreshTack\Core\Procedure\EngineFacts;
 use FreshTack\Core\Procedure\Procedure;
 use FreshTack\Core\Procedure\ProcedureReader;
 use FreshTack\Core\SpecBook\SheetField;
-use FreshTack\Core\SpecBook\SheetStatus;
 use FreshTack\Core\SpecBook\SpecSheet;
 use FreshTack\Core\SpecBook\Task;
+use FreshTack\Core\SpecBook\TaskNeeds;
 
-/** The values that published sheets lack and that a scheduled task needs. */
+/** The values that a sheet lacks and that a scheduled task needs, by the trade or by the book's procedure. */
 final readonly class ListHoles
 {
     public function __construct(private SpecBook $book)
     {
     }
 
-    /** @return list<SheetHole> */
+    /** @return list<SheetHole> of all published sheets */
     public function __invoke(): array
     {
         $procedures = $this->procedures();
-        $published = array_filter($this->book->sheets(), static fn (SpecSheet $sheet): bool => SheetStatus::Published === $sheet->head->status);
 
-        return array_merge(...array_map(fn (SpecSheet $sheet): array => $this->of($sheet, $procedures), array_values($published)));
+        return array_merge(...array_map(fn (SpecSheet $sheet): array => $this->in($sheet, $procedures), $this->book->published()));
+    }
+
+    /** @return list<SheetHole> */
+    public function of(SpecSheet $sheet): array
+    {
+        return $this->in($sheet, $this->procedures());
     }
 
     /**
@@ -34,10 +39,15 @@ final readonly class ListHoles
      *
      * @return list<SheetHole>
      */
-    private function of(SpecSheet $sheet, array $procedures): array
+    private function in(SpecSheet $sheet, array $procedures): array
     {
         $facts = new EngineFacts($sheet, [], ['order.drainMethod' => $sheet->text(SheetField::DrainKind) ?? '', 'order.warm' => 'yes']);
         $tasks = [];
+        foreach (TaskNeeds::missing($sheet) as $path => $blocked) {
+            foreach ($blocked as $task) {
+                $tasks[$path][$task->value] = $task;
+            }
+        }
         foreach ($procedures as $procedure) {
             foreach ($this->concerned($procedure, $sheet) as $task) {
                 foreach (array_filter($procedure->holes($facts), static fn (string $path): bool => !str_starts_with($path, 'order.')) as $path) {
@@ -52,7 +62,9 @@ final readonly class ListHoles
     /** @return list<Task> */
     private function concerned(Procedure $procedure, SpecSheet $sheet): array
     {
-        return array_values(array_filter($sheet->tasks(), static fn (Task $task): bool => null === $procedure->task || $procedure->task === $task));
+        $known = null === $procedure->task ? $this->book->tasks() : [$procedure->task];
+
+        return array_values(array_filter($sheet->tasks(), static fn (Task $task): bool => \in_array($task, $known, true)));
     }
 
     /** @return list<Procedure> */

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace FreshTack\Shop\Book;
 
 use FreshTack\Core\SpecBook\EngineModel;
+use FreshTack\Core\SpecBook\SerialNumber;
 use FreshTack\Core\SpecBook\SheetHead;
 use FreshTack\Core\SpecBook\SpecSheet;
+use FreshTack\Core\SpecBook\Task;
 
-/** The shop's spec book: models, sheets and procedures. */
+/** The shop's spec book as orders use it: sheets come with what they take from their family. */
 interface SpecBook
 {
     public function model(string $code): ?EngineModel;
@@ -16,17 +18,23 @@ interface SpecBook
     /** @return list<EngineModel> */
     public function models(): array;
 
-    /** @return list<SheetHead> that name the model, whatever their status */
-    public function heads(string $model): array;
+    /** @return list<SheetHead> of every revision that claims this serial number, whatever its status; only the ranges that hold it */
+    public function claims(string $model, SerialNumber $serial): array;
+
+    /** @return list<SheetHead> of all revisions, whatever their status */
+    public function heads(): array;
 
     public function sheet(SheetHead $head): SpecSheet;
 
-    /** @return array<mixed> the document as it stands in the book */
+    /** @return array<mixed> the sheet as one document, complete with what it takes from its family */
     public function document(SheetHead $head): array;
 
-    /** @return list<SpecSheet> */
-    public function sheets(): array;
+    /** @return list<SpecSheet> all that are published, without the families */
+    public function published(): array;
 
     /** @return list<array<mixed>> documents in the book's order */
     public function procedures(): array;
+
+    /** @return list<Task> those that the book says how to do */
+    public function tasks(): array;
 }

@@ -53,7 +53,7 @@ final readonly class CheckInRig
     private function takeIn(Boat $boat, Draft $draft, array $assessed, string $by): OrderFile
     {
         foreach ($draft->engines as $engine) {
-            $this->register->identify($engine->engineId, $engine->model, $engine->serial, null !== $engine->hours);
+            $this->register->identify($engine->engineId, $engine->plate(), null !== $engine->hours);
             if (null !== $engine->hours) {
                 $this->register->addReading($engine->engineId, new HourReading(($this->today)(), EngineHours::of($engine->hours)));
             }

@@ -10,12 +10,27 @@ use FreshTack\Core\SpecBook\Task;
 /** What the counter has entered so far; nothing in it is computed. */
 final readonly class Draft
 {
-    /** @param list<DraftEngine> $engines */
-    public function __construct(public Place $place, public int $coldestC, public int $warmestC, public string $complaint, public array $engines)
+    /**
+     * @param list<DraftEngine> $engines
+     * @param list<Fill>        $fills   holes of the book that the manager filled in for this order
+     */
+    public function __construct(public Place $place, public int $coldestC, public int $warmestC, public string $complaint, public array $engines, public array $fills = [])
     {
     }
 
-    /** @return array<string, mixed> */
+    /** @param list<Fill> $fills */
+    public function withFills(array $fills): self
+    {
+        return new self($this->place, $this->coldestC, $this->warmestC, $this->complaint, $this->engines, $fills);
+    }
+
+    /** @return list<Fill> */
+    public function fillsOf(int $engineId): array
+    {
+        return array_values(array_filter($this->fills, static fn (Fill $fill): bool => $engineId === $fill->engineId));
+    }
+
+    /** @return array<string, mixed> what the counter entered; the fills are the manager's and stand apart */
     public function toArray(): array
     {
         return [
@@ -31,6 +46,8 @@ final readonly class Draft
                 'reading' => $engine->reading,
                 'restMin' => $engine->restMin,
                 'decision' => $engine->decision,
+                'year' => $engine->year,
+                'gearcase' => $engine->gearcase,
                 'tasks' => array_map(static fn (Task $task): string => $task->value, $engine->tasks),
             ], $this->engines),
         ];

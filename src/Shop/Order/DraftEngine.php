@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Order;
 
+use FreshTack\Core\SpecBook\Plate;
 use FreshTack\Core\SpecBook\Task;
 
 /** One engine of a draft, as the counter entered it. */
@@ -14,6 +15,8 @@ final readonly class DraftEngine
      * @param string|null $reading  the oil level on arrival as a fraction of the span; null: not read
      * @param string|null $decision what was found about a level above the mark
      * @param list<Task>  $tasks    picked
+     * @param int|null    $year     model year, if a sheet asks for it
+     * @param string|null $gearcase variant, likewise
      */
     public function __construct(
         public int $engineId,
@@ -24,6 +27,13 @@ final readonly class DraftEngine
         public int $restMin,
         public ?string $decision,
         public array $tasks,
+        public ?int $year = null,
+        public ?string $gearcase = null,
     ) {
+    }
+
+    public function plate(): Plate
+    {
+        return new Plate($this->model, $this->serial, $this->year, $this->gearcase);
     }
 }

@@ -17,6 +17,20 @@ final readonly class DraftReader
     public static function at(Cursor $draft): Draft
     {
         $draft->knowsOnly('place', 'coldestC', 'warmestC', 'complaint', 'engines');
+
+        return self::entered($draft);
+    }
+
+    /** As it is stored, with the holes that were filled in. */
+    public static function stored(Cursor $draft): Draft
+    {
+        $fills = $draft->at('fills')->isNull() ? [] : $draft->at('fills')->list(0, 200);
+
+        return self::entered($draft)->withFills(array_map(Fill::at(...), $fills));
+    }
+
+    private static function entered(Cursor $draft): Draft
+    {
         $coldest = $draft->at('coldestC')->int(-60, 60);
         $warmest = $draft->at('warmestC')->int(-60, 60);
         if ($coldest > $warmest) {
@@ -34,7 +48,7 @@ final readonly class DraftReader
 
     private static function engine(Cursor $engine): DraftEngine
     {
-        $engine->knowsOnly('engineId', 'model', 'serial', 'hours', 'reading', 'restMin', 'decision', 'tasks');
+        $engine->knowsOnly('engineId', 'model', 'serial', 'hours', 'reading', 'restMin', 'decision', 'tasks', 'year', 'gearcase');
         $hours = $engine->at('hours')->optionalString(12);
         $reading = $engine->at('reading')->optionalString(10);
         if ('' === $engine->at('hours')->raw()) {
@@ -56,6 +70,8 @@ final readonly class DraftReader
             $engine->at('restMin')->int(0, 100_000),
             $engine->at('decision')->optionalString(500),
             array_map(static fn (Cursor $task): Task => $task->enum(Task::class), $engine->at('tasks')->list(0, 40)),
+            $engine->at('year')->optionalInt(1960, 2100),
+            $engine->at('gearcase')->optionalString(20),
         );
     }
 }

@@ -12,6 +12,12 @@ enum OrderStatus: string
     case Stopped = 'stopped';
     case Released = 'released';
 
+    /** @return list<self> issued, and not released */
+    public static function underWork(): array
+    {
+        return array_values(array_filter(self::cases(), static fn (self $status): bool => $status->isAtBench()));
+    }
+
     public function isAtBench(): bool
     {
         return \in_array($this, [self::Issued, self::InWork, self::Stopped], true);

@@ -27,6 +27,9 @@ interface Orders
     /** @return list<OrderFile> not released, and those released since `$releasedSince`; newest first, without their documents */
     public function current(\DateTimeImmutable $releasedSince): array;
 
+    /** @return list<OrderFile> issued and not released, with their documents */
+    public function underWork(): array;
+
     /** @return list<OrderFile> of one boat, newest first */
     public function ofBoat(int $boatId): array;
 
@@ -40,6 +43,13 @@ interface Orders
      * @throws NotFound|Conflict if the version is not the current one
      */
     public function freeze(int $number, int $version, string $request, string $document, string $by, \DateTimeImmutable $at): OrderFile;
+
+    /**
+     * Freezes an issued order anew, on which nobody has worked yet.
+     *
+     * @throws NotFound
+     */
+    public function refreeze(int $number, string $request, string $document, string $by, \DateTimeImmutable $at): OrderFile;
 
     /** @throws NotFound */
     public function setStatus(int $number, OrderStatus $status): void;

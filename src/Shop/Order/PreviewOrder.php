@@ -23,6 +23,7 @@ final readonly class PreviewOrder
     /** @throws NotFound|InvalidQuantity|InvalidDocument|GateBroken */
     public function __invoke(OrderFile $file, Draft $draft): OrderView
     {
+        $draft = $draft->withFills($file->draft->fills);
         $boat = $this->register->boat($file->boatId);
         $assessed = $this->assembler->assess($boat, $draft);
         $request = $this->assembler->request($file->number, $draft, $assessed);

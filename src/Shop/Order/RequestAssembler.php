@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Order;
 
+use FreshTack\Core\Order\Place;
+use FreshTack\Core\Order\Position;
 use FreshTack\Core\Order\RequestReader;
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Quantity\InvalidQuantity;
+use FreshTack\Core\SpecBook\SheetHead;
 use FreshTack\Core\SpecBook\Task;
 use FreshTack\Shop\Board\AssessEngine;
 use FreshTack\Shop\Board\EngineAssessment;
@@ -44,7 +47,7 @@ final readonly class RequestAssembler
 
         return array_map(function (DraftEngine $drafted) use ($boat, $histories): EngineAssessment {
             $known = $boat->engine($drafted->engineId) ?? throw NotFound::engine($drafted->engineId);
-            $engine = new Engine($known->id, $known->boatId, $known->position, $drafted->model, $drafted->serial, $known->inService, null !== $drafted->hours);
+            $engine = new Engine($known->id, $known->boatId, $known->position, $drafted->model, $drafted->serial, $known->inService, null !== $drafted->hours, $drafted->year, $drafted->gearcase);
 
             return ($this->assess)($engine, $histories[$known->id], null === $drafted->hours ? null : EngineHours::of($drafted->hours));
         }, $draft->engines);
@@ -63,16 +66,51 @@ final readonly class RequestAssembler
         foreach ($draft->engines as $index => $drafted) {
             $assessment = $assessed[$index];
             if (null !== $assessment->match->head) {
-                $engines[] = $this->engine($drafted, $assessment, $this->book->document($assessment->match->head));
+                $sheet = array_reduce($draft->fillsOf($drafted->engineId), static fn (array $sheet, Fill $fill): array => $fill->into($sheet), $this->book->document($assessment->match->head));
+                $engines[] = $this->engine($drafted, $assessment, $sheet);
             }
         }
 
-        return [] === $engines ? null : [
+        return [] === $engines ? null : $this->around((string) $number, $draft->place, ['coldest' => $draft->coldestC, 'warmest' => $draft->warmestC], $engines);
+    }
+
+    /**
+     * What the tasks would take on one engine of a model whose serial number nobody has read yet.
+     *
+     * @param list<Task>                        $tasks
+     * @param array{coldest: int, warmest: int} $air
+     *
+     * @return array<string, mixed>
+     */
+    public function quote(SheetHead $head, string $model, array $tasks, Place $place, array $air): array
+    {
+        $engine = [
+            'position' => Position::Single->value,
+            'model' => $model,
+            'serial' => 'to confirm',
+            'hours' => null,
+            'arrival' => null,
+            'tasks' => array_map(static fn (Task $task): array => ['task' => $task->value, 'reason' => 'Asked for by telephone.'], $tasks),
+            'sheet' => $this->book->document($head),
+        ];
+
+        return $this->around('quote', $place, $air, [$engine]);
+    }
+
+    /**
+     * @param array{coldest: int, warmest: int} $air
+     * @param list<array<string, mixed>>        $engines
+     *
+     * @return array<string, mixed>
+     */
+    private function around(string $order, Place $place, array $air, array $engines): array
+    {
+        return [
             'format' => RequestReader::FORMAT,
-            'order' => (string) $number,
+            'order' => $order,
             'day' => ($this->today)()->format('Y-m-d'),
-            'place' => $draft->place->value,
-            'air' => ['coldest' => $draft->coldestC, 'warmest' => $draft->warmestC],
+            'place' => $place->value,
+            'air' => $air,
             'policy' => $this->settings->orderPolicy(),
             'shelf' => $this->stock->oils(),
             'catalogue' => $this->stock->parts($this->partNumbers($engines)),

@@ -25,7 +25,7 @@ final readonly class SaveDraft
             }
             $this->audit->add($by, 'order.draft_saved', 'order '.$number);
 
-            return $this->orders->saveDraft($number, $version, $draft);
+            return $this->orders->saveDraft($number, $version, $draft->withFills($file->draft->fills));
         });
     }
 }

@@ -5,9 +5,14 @@ declare(strict_types=1);
 namespace FreshTack\Shop\Register;
 
 use FreshTack\Core\Order\Position;
+use FreshTack\Core\SpecBook\Plate;
 
 final readonly class Engine
 {
+    /**
+     * @param int|null    $year     model year, where somebody had to say it
+     * @param string|null $gearcase variant, likewise
+     */
     public function __construct(
         public int $id,
         public int $boatId,
@@ -16,6 +21,13 @@ final readonly class Engine
         public string $serial,
         public \DateTimeImmutable $inService,
         public bool $hasMeter,
+        public ?int $year = null,
+        public ?string $gearcase = null,
     ) {
+    }
+
+    public function plate(): Plate
+    {
+        return new Plate($this->model, $this->serial, $this->year, $this->gearcase);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Register;
 
+use FreshTack\Core\SpecBook\Plate;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
 
@@ -33,7 +34,7 @@ interface Register
     public function histories(array $engineIds): array;
 
     /** @throws NotFound|Conflict if the serial number is on another engine */
-    public function identify(int $engineId, string $model, string $serial, bool $hasMeter): void;
+    public function identify(int $engineId, Plate $plate, bool $hasMeter): void;
 
     /** @throws NotFound */
     public function addReading(int $engineId, HourReading $reading): void;

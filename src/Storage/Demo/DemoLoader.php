@@ -6,14 +6,16 @@ namespace FreshTack\Storage\Demo;
 
 use Doctrine\ORM\EntityManagerInterface;
 use FreshTack\Core\ExpectedError;
+use FreshTack\Core\Parts\PartReader;
 use FreshTack\Core\Reading\Cursor;
+use FreshTack\Core\SpecBook\ModelReader;
 use FreshTack\Exchange\Json;
 use FreshTack\Exchange\Schemas;
 use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Account\Accounts;
 use FreshTack\Shop\Account\Role;
+use FreshTack\Shop\Parts\Catalogue;
 use FreshTack\Storage\Entity\EngineModelRecord;
-use FreshTack\Storage\Entity\PartRecord;
 use FreshTack\Storage\Entity\ProcedureRecord;
 use FreshTack\Storage\Entity\ShelfOilRecord;
 use FreshTack\Storage\Entity\ShopRecord;
@@ -28,6 +30,7 @@ final readonly class DemoLoader
         private Accounts $accounts,
         private SheetImporter $sheets,
         private RigImporter $rigs,
+        private Catalogue $catalogue,
         private Schemas $schemas,
         private string $projectDir,
     ) {
@@ -78,8 +81,8 @@ final readonly class DemoLoader
     private function book(): void
     {
         $models = $this->cursor('book/models.json');
-        foreach ($models->at('models')->list() as $model) {
-            $this->entities->persist(new EngineModelRecord($model->at('code')->string(), $model->at('maker')->string(), $model->at('cycle')->string(), implode(',', $model->at('serialPrefixes')->strings()), $model->at('serialDigits')->int(1, 9)));
+        foreach (ModelReader::all($models) as $model) {
+            $this->entities->persist(new EngineModelRecord($model->code, $model->maker, $model->cycle->value, implode(',', $model->serialPrefixes), $model->serialDigits));
         }
         $models->flaws->throwIfAny();
         foreach (self::PROCEDURES as $place => $name) {
@@ -96,9 +99,9 @@ final readonly class DemoLoader
     private function stock(): void
     {
         $stock = $this->cursor('stock.json');
-        foreach ($stock->at('parts')->list() as $part) {
-            $this->entities->persist(new PartRecord($part->at('number')->string(), $part->at('description')->string(), $part->at('bin')->string(), $part->at('inStock')->int(0, 1_000_000), $part->at('priceMinor')->int(0, 100_000_000)));
-        }
+        $parts = array_map(PartReader::at(...), $stock->at('parts')->list(0, 10_000));
+        $stock->flaws->throwIfAny();
+        $this->catalogue->write($parts, static function (): void {});
         foreach ($stock->at('oils')->list() as $oil) {
             $this->entities->persist($this->oil($oil));
         }

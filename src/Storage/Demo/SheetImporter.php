@@ -4,18 +4,17 @@ declare(strict_types=1);
 
 namespace FreshTack\Storage\Demo;
 
-use Doctrine\ORM\EntityManagerInterface;
 use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Core\SpecBook\SheetReader;
 use FreshTack\Exchange\Json;
 use FreshTack\Exchange\Schemas;
-use FreshTack\Storage\Entity\SheetRangeRecord;
-use FreshTack\Storage\Entity\SpecSheetRecord;
+use FreshTack\Storage\SheetWriter;
+use Psr\Clock\ClockInterface;
 
-/** Takes a spec sheet into the book: its text as it is, and beside it the ranges by which it is found. */
+/** Takes a spec sheet of the demo into the book. */
 final readonly class SheetImporter
 {
-    public function __construct(private EntityManagerInterface $entities, private Schemas $schemas)
+    public function __construct(private SheetWriter $writer, private Schemas $schemas, private ClockInterface $clock)
     {
     }
 
@@ -23,13 +22,8 @@ final readonly class SheetImporter
     public function import(string $json): void
     {
         $this->schemas->validate($json, Schemas::SPEC_SHEET);
-        $head = SheetReader::read(Json::decode($json))->head;
-        $sheet = new SpecSheetRecord($head->id, $head->revision, $head->status->value, $head->maker, $json);
-        $this->entities->persist($sheet);
-        foreach ($head->models as $model) {
-            foreach ($head->ranges as $range) {
-                $this->entities->persist(new SheetRangeRecord($sheet, $model, $range->prefix, $range->from, $range->to));
-            }
-        }
+        $document = Json::decode($json);
+        $sheet = SheetReader::read($document);
+        $this->writer->insert($sheet, \is_array($document) ? $document : [], $this->clock->now());
     }
 }

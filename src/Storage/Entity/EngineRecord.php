@@ -20,6 +20,8 @@ class EngineRecord
         #[ORM\Column(length: 30, unique: true)] public string $serial,
         #[ORM\Column(type: Types::DATE_IMMUTABLE)] public \DateTimeImmutable $inService,
         #[ORM\Column] public bool $hasMeter,
+        #[ORM\Column(type: Types::SMALLINT, nullable: true, options: ['unsigned' => true])] public ?int $modelYear = null,
+        #[ORM\Column(length: 20, nullable: true)] public ?string $gearcase = null,
         #[ORM\Id, ORM\GeneratedValue, ORM\Column(options: ['unsigned' => true])] public ?int $id = null,
         #[ORM\Version, ORM\Column(type: Types::INTEGER, options: ['unsigned' => true])] public int $version = 1,
     ) {
@@ -27,6 +29,6 @@ class EngineRecord
 
     public function toShop(): Engine
     {
-        return new Engine((int) $this->id, (int) $this->boat->id, Position::from($this->position), $this->model, $this->serial, $this->inService, $this->hasMeter);
+        return new Engine((int) $this->id, (int) $this->boat->id, Position::from($this->position), $this->model, $this->serial, $this->inService, $this->hasMeter, $this->modelYear, $this->gearcase);
     }
 }

@@ -17,6 +17,10 @@ class PartRecord
         #[ORM\Column(length: 20)] public string $bin,
         #[ORM\Column(options: ['unsigned' => true])] public int $inStock,
         #[ORM\Column(options: ['unsigned' => true, 'comment' => 'smallest coin'])] public int $priceMinor,
+        #[ORM\Column(length: 60)] public string $maker,
+        #[ORM\Column(length: 10, options: ['comment' => 'maker or other'])] public string $origin,
+        #[ORM\Column(options: ['unsigned' => true, 'comment' => 'pieces in a pack'])] public int $packSize,
+        #[ORM\Column(length: 40, nullable: true)] public ?string $supersededBy,
         #[ORM\Version, ORM\Column(type: Types::INTEGER, options: ['unsigned' => true])] public int $version = 1,
     ) {
     }

@@ -8,7 +8,7 @@ use Doctrine\ORM\Mapping as ORM;
 
 #[ORM\Entity]
 #[ORM\Table(name: 'sheet_range')]
-#[ORM\Index(name: 'range_by_model', columns: ['model', 'prefix', 'serial_from'])]
+#[ORM\Index(name: 'range_by_model', columns: ['model', 'prefix', 'serial_to', 'serial_from'])]
 class SheetRangeRecord
 {
     public function __construct(

@@ -6,6 +6,7 @@ namespace FreshTack\Web\Controller;
 
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Reading\Cursor;
+use FreshTack\Core\SpecBook\Plate;
 use FreshTack\Shop\Book\IdentifyEngine;
 use FreshTack\Web\Http\Body;
 use FreshTack\Web\View\EngineView;
@@ -27,8 +28,8 @@ final readonly class IdentificationController
     #[Route('/api/identifications', name: 'identify', methods: ['POST'])]
     public function __invoke(Request $request): JsonResponse
     {
-        [$model, $serial] = Body::read($request, static fn (Cursor $body): array => [$body->at('model')->string(20), $body->at('serial')->string(30)]);
+        $plate = Body::read($request, static fn (Cursor $body): Plate => new Plate($body->at('model')->string(20), $body->at('serial')->string(30), $body->at('year')->optionalInt(1960, 2100), $body->at('gearcase')->optionalString(20)));
 
-        return new JsonResponse(EngineView::match(($this->identify)($model, $serial)));
+        return new JsonResponse(EngineView::match(($this->identify)($plate)));
     }
 }

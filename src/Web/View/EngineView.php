@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Web\View;
 
+use FreshTack\Core\SpecBook\Asked;
 use FreshTack\Core\SpecBook\SheetMatch;
 use FreshTack\Shop\Board\EngineAssessment;
 use FreshTack\Shop\Board\TaskDue;
@@ -34,7 +35,7 @@ final readonly class EngineView
     {
         return [
             'sheet' => null === $match->head ? null : ['id' => $match->head->id, 'revision' => $match->head->revision],
-            'refusal' => null === $match->refusal ? null : ['reason' => $match->refusal->reason->value, 'message' => $match->refusal->message, 'remedy' => $match->refusal->remedy],
+            'refusal' => null === $match->refusal ? null : ['reason' => $match->refusal->reason->value, 'message' => $match->refusal->message, 'remedy' => $match->refusal->remedy, 'asks' => array_map(static fn (Asked $asked): string => $asked->value, $match->refusal->asks)],
         ];
     }
 

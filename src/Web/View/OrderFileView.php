@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Web\View;
 
+use FreshTack\Shop\Order\Fill;
 use FreshTack\Shop\Order\OrderFile;
 use FreshTack\Shop\Order\OrderView;
 use FreshTack\Shop\Register\Boat;
@@ -16,6 +17,7 @@ final readonly class OrderFileView
         return [
             'order' => self::file($view->file),
             'draft' => $view->file->draft->toArray(),
+            'fills' => array_map(static fn (Fill $fill): array => ['engineId' => $fill->engineId, 'path' => $fill->field->value, 'label' => $fill->field->label(), 'source' => \sprintf('%s, rev. %s, p. %s', $fill->document, $fill->revision, $fill->page), 'reason' => $fill->reason, 'by' => $fill->by], $view->file->draft->fills),
             'boat' => BoatView::of($view->boat),
             'engines' => array_map(EngineView::of(...), $view->engines),
             'work' => $view->work,

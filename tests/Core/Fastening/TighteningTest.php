@@ -106,7 +106,7 @@ final class TighteningTest extends TestCase
         if (!$accepted) {
             $this->expectException(InvalidTightening::class);
         }
-        TurnsAfterContact::of(Turns::of('5/8'), Turns::of('7/8'))->accept(Turns::of($turns));
+        TurnsAfterContact::of(Turns::of('5/8'), Turns::of('7/8'))->range->accept(Turns::of($turns));
         self::assertTrue($accepted);
     }
 

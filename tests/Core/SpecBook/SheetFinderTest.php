@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace FreshTack\Tests\Core\SpecBook;
 
+use FreshTack\Core\SpecBook\Asked;
 use FreshTack\Core\SpecBook\Cycle;
 use FreshTack\Core\SpecBook\EngineModel;
+use FreshTack\Core\SpecBook\Plate;
 use FreshTack\Core\SpecBook\RefusalReason;
 use FreshTack\Core\SpecBook\SerialRange;
 use FreshTack\Core\SpecBook\SheetFinder;
 use FreshTack\Core\SpecBook\SheetHead;
 use FreshTack\Core\SpecBook\SheetStatus;
+use FreshTack\Core\SpecBook\YearRange;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -42,7 +45,7 @@ final class SheetFinderTest extends TestCase
     #[DataProvider('plates')]
     public function testPicksExactlyOneSheetOrRefuses(string $model, string $serial, string|RefusalReason $expected): void
     {
-        $match = (new SheetFinder())->find($model, $serial, self::models()[$model] ?? null, self::heads());
+        $match = (new SheetFinder())->find(new Plate($model, $serial), self::models()[$model] ?? null, self::heads());
 
         self::assertSame($expected, $match->head->id ?? $match->refusal?->reason);
         self::assertSame(null === $match->head, null !== $match->refusal);
@@ -50,7 +53,7 @@ final class SheetFinderTest extends TestCase
 
     public function testSeveralSheetsAreListed(): void
     {
-        $refusal = (new SheetFinder())->find('A50', 'AX-3500', self::models()['A50'], self::heads())->refusal;
+        $refusal = (new SheetFinder())->find(new Plate('A50', 'AX-3500'), self::models()['A50'], self::heads())->refusal;
 
         self::assertSame(['late rev. 2', 'other rev. 1'], $refusal?->sheets);
         self::assertSame('2 published sheets claim AX-3500: late rev. 2, other rev. 1.', $refusal->message);
@@ -58,10 +61,35 @@ final class SheetFinderTest extends TestCase
 
     public function testARefusalSaysWhatToDo(): void
     {
-        $refusal = (new SheetFinder())->find('A50', 'AX-15O0', self::models()['A50'], self::heads())->refusal;
+        $refusal = (new SheetFinder())->find(new Plate('A50', 'AX-15O0'), self::models()['A50'], self::heads())->refusal;
 
         self::assertSame('"AX-15O0" is not how a serial number of the A50 is written: AX- and 4 digits or BX- and 4 digits.', $refusal?->message);
         self::assertSame('Read it again from the plate on the bracket; letters O and I are never digits.', $refusal->remedy);
+    }
+
+    /** @return iterable<string, array{int|null, string|null, string|RefusalReason, list<Asked>}> year, gearcase, sheet or refusal, asked for */
+    public static function particulars(): iterable
+    {
+        yield 'nothing said: both may apply' => [null, null, RefusalReason::Several, [Asked::Year, Asked::Gearcase]];
+        yield 'the year leaves one, which is particular about the gearcase' => [2015, null, RefusalReason::None, [Asked::Gearcase]];
+        yield 'year and gearcase fit' => [2015, 'slim', 'slim', []];
+        yield 'the last year of the range' => [2019, 'slim', 'slim', []];
+        yield 'the year after it' => [2020, 'slim', RefusalReason::None, []];
+        yield 'the other gearcase, year not said' => [null, 'heavy', 'heavy', []];
+        yield 'a gearcase of no sheet' => [2015, 'long', RefusalReason::None, []];
+    }
+
+    /** @param list<Asked> $asks */
+    #[DataProvider('particulars')]
+    public function testYearAndGearcaseDecideWhereASheetIsParticular(?int $year, ?string $gearcase, string|RefusalReason $expected, array $asks): void
+    {
+        $range = [new SerialRange('AX-', 1, 999)];
+        $heads = [
+            new SheetHead('slim', 1, SheetStatus::Published, 'Aldermoor', ['A50'], $range, new YearRange(2010, 2019), ['slim']),
+            new SheetHead('heavy', 1, SheetStatus::Published, 'Aldermoor', ['A50'], $range, null, ['heavy']),
+        ];
+        $match = (new SheetFinder())->find(new Plate('A50', 'AX-0100', $year, $gearcase), self::models()['A50'], 2015 === $year && null === $gearcase ? [$heads[0]] : $heads);
+        self::assertSame([$expected, $asks], [$match->head->id ?? $match->refusal?->reason, $match->refusal->asks ?? []]);
     }
 
     /** @return array<string, EngineModel> */

@@ -55,7 +55,7 @@ const engine = computed(
     @tighten="(value) => emit('send', 'torque', value)"
   />
   <TurnsEntry
-    v-else-if="step.tightening?.kind === 'turns_after_contact'"
+    v-else-if="step.tightening"
     :tightening="step.tightening"
     :sending="sending"
     @turn="(turns) => emit('send', 'turns', { turns })"

@@ -23,7 +23,7 @@ const rest = computed(() =>
   oil.value?.lastEvent === 'pour' ? level.value?.restAfterPourMin : level.value?.restAfterRunMin,
 )
 const turns = computed(() =>
-  props.current.step.tightening?.kind === 'turns_after_contact' ? props.current.step.tightening : null,
+  props.current.step.tightening?.kind !== 'torque' ? (props.current.step.tightening ?? null) : null,
 )
 const torque = computed(() => (props.current.step.tightening?.kind === 'torque' ? props.current.step.tightening : null))
 const units = { nm: 'N·m', ft_lb: 'ft·lb', in_lb: 'in·lb' } as const

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Step } from '@/shared/api/types'
 
-type Turns = Extract<NonNullable<Step['tightening']>, { kind: 'turns_after_contact' }>
+type Turns = Extract<NonNullable<Step['tightening']>, { minTurns: number }>
 
 /** Eighths of a turn within the allowed range, as buttons. */
 const props = defineProps<{ tightening: Turns; sending: boolean }>()

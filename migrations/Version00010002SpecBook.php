@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Migrations;
+
+use Doctrine\DBAL\Schema\Schema;
+use Doctrine\Migrations\AbstractMigration;
+
+/** The whole model of the spec book, its revisions and queues, and the parts catalogue. Books of before are brought along. */
+final class Version00010002SpecBook extends AbstractMigration
+{
+    public function getDescription(): string
+    {
+        return 'The spec book whole';
+    }
+
+    public function up(Schema $schema): void
+    {
+        $this->addSql('CREATE TABLE kit_line (kit VARCHAR(40) NOT NULL, part VARCHAR(40) NOT NULL, count SMALLINT UNSIGNED NOT NULL, INDEX kits_with_part (part), PRIMARY KEY (kit, part)) DEFAULT CHARACTER SET utf8mb4');
+        $this->addSql('CREATE TABLE order_flag (order_number INT UNSIGNED NOT NULL, position VARCHAR(20) NOT NULL, sheet_id VARCHAR(60) NOT NULL, from_revision INT UNSIGNED NOT NULL, to_revision INT UNSIGNED NOT NULL, differences MEDIUMTEXT NOT NULL COMMENT \'the values that differ, as JSON\', raised_at DATETIME NOT NULL COMMENT \'UTC\', decision VARCHAR(10) DEFAULT NULL COMMENT \'kept or renewed; null: waits\', reason VARCHAR(300) DEFAULT NULL, decided_by VARCHAR(80) DEFAULT NULL, decided_at DATETIME DEFAULT NULL COMMENT \'UTC\', id INT UNSIGNED AUTO_INCREMENT NOT NULL, INDEX flags_of_order (order_number), PRIMARY KEY (id)) DEFAULT CHARACTER SET utf8mb4');
+        $this->addSql('CREATE TABLE proposal (sheet_id VARCHAR(60) NOT NULL, revision INT UNSIGNED NOT NULL, path VARCHAR(60) NOT NULL, content MEDIUMTEXT NOT NULL COMMENT \'the value as JSON, without its source\', document VARCHAR(200) NOT NULL, document_revision VARCHAR(40) NOT NULL, page VARCHAR(40) NOT NULL, reason VARCHAR(300) NOT NULL, order_number INT UNSIGNED NOT NULL, raised_by VARCHAR(80) NOT NULL, raised_at DATETIME NOT NULL COMMENT \'UTC\', outcome VARCHAR(20) DEFAULT NULL COMMENT \'taken or turned_down; null: waits\', settled_by VARCHAR(80) DEFAULT NULL, settled_at DATETIME DEFAULT NULL COMMENT \'UTC\', id INT UNSIGNED AUTO_INCREMENT NOT NULL, PRIMARY KEY (id)) DEFAULT CHARACTER SET utf8mb4');
+        $this->addSql('ALTER TABLE engine ADD model_year SMALLINT UNSIGNED DEFAULT NULL, ADD gearcase VARCHAR(20) DEFAULT NULL');
+        $this->addSql('ALTER TABLE part ADD maker VARCHAR(60) DEFAULT \'not given\' NOT NULL, ADD origin VARCHAR(10) DEFAULT \'maker\' NOT NULL COMMENT \'maker or other\', ADD pack_size INT UNSIGNED DEFAULT 1 NOT NULL COMMENT \'pieces in a pack\', ADD superseded_by VARCHAR(40) DEFAULT NULL');
+        $this->addSql('DROP INDEX range_by_model ON sheet_range');
+        $this->addSql('CREATE INDEX range_by_model ON sheet_range (model, prefix, serial_to, serial_from)');
+        $this->addSql('ALTER TABLE spec_sheet ADD family TINYINT NOT NULL COMMENT \'true: applies to no engine by itself\', ADD author VARCHAR(80) NOT NULL, ADD reviewer VARCHAR(80) DEFAULT NULL, ADD year_from SMALLINT UNSIGNED DEFAULT NULL COMMENT \'model year; null: all\', ADD year_to SMALLINT UNSIGNED DEFAULT NULL COMMENT \'model year; null: all\', ADD gearcases VARCHAR(400) NOT NULL COMMENT \'variants, by commas; empty: all\', ADD base_sheet VARCHAR(60) DEFAULT NULL, ADD base_revision INT UNSIGNED DEFAULT NULL, ADD changed_at DATETIME NOT NULL COMMENT \'UTC\', ADD version INT UNSIGNED DEFAULT 1 NOT NULL');
+    }
+
+    /** Sheets written before schedules said what is done, and before the ways of draining were listed. */
+    public function postUp(Schema $schema): void
+    {
+        foreach ($this->connection->fetchAllAssociative('SELECT id, document FROM spec_sheet') as $row) {
+            $document = json_decode((string) $row['document'], true, 64, \JSON_THROW_ON_ERROR);
+            $values = $document['values'] ?? [];
+            foreach ($values as $path => $value) {
+                if (str_starts_with((string) $path, 'schedule.') && \is_array($value)) {
+                    $values[$path] += ['action' => 'renew'];
+                }
+            }
+            $extraction = $values['drain.extractionAllowed'] ?? null;
+            unset($values['drain.extractionAllowed']);
+            if (\is_array($extraction) && isset($values['drain.kind']['value'])) {
+                $ways = array_unique([$values['drain.kind']['value'], ...(true === $extraction['value'] ? ['extraction'] : [])]);
+                $values['drain.allowed'] = ['values' => array_values($ways), 'source' => $extraction['source'], 'page' => $extraction['page']];
+            }
+            $document['values'] = $values;
+            $this->connection->update('spec_sheet', [
+                'document' => json_encode($document, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRETTY_PRINT)."\n",
+                'author' => $document['author'] ?? '',
+                'reviewer' => $document['reviewer'] ?? null,
+                'changed_at' => gmdate('Y-m-d H:i:s'),
+            ], ['id' => $row['id']]);
+        }
+        foreach (['maker', 'origin', 'pack_size'] as $column) {
+            $this->connection->executeStatement("ALTER TABLE part ALTER $column DROP DEFAULT");
+        }
+    }
+
+    public function down(Schema $schema): void
+    {
+        $this->addSql('DROP TABLE kit_line');
+        $this->addSql('DROP TABLE order_flag');
+        $this->addSql('DROP TABLE proposal');
+        $this->addSql('ALTER TABLE engine DROP model_year, DROP gearcase');
+        $this->addSql('ALTER TABLE part DROP maker, DROP origin, DROP pack_size, DROP superseded_by');
+        $this->addSql('DROP INDEX range_by_model ON sheet_range');
+        $this->addSql('CREATE INDEX range_by_model ON sheet_range (model, prefix, serial_from)');
+        $this->addSql('ALTER TABLE spec_sheet DROP family, DROP author, DROP reviewer, DROP year_from, DROP year_to, DROP gearcases, DROP base_sheet, DROP base_revision, DROP changed_at, DROP version');
+    }
+
+    public function isTransactional(): bool
+    {
+        return false;
+    }
+}

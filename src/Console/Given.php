@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Console;
+
+use FreshTack\Core\Reading\InvalidDocument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Output\ConsoleOutputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+
+/** What was typed behind a command, and where its complaints go. */
+final readonly class Given
+{
+    public static function text(InputInterface $input, string $argument): string
+    {
+        $given = $input->getArgument($argument);
+
+        return \is_string($given) ? $given : '';
+    }
+
+    /** @throws InvalidDocument if it was left out */
+    public static function option(InputInterface $input, string $name): string
+    {
+        $given = $input->getOption($name);
+
+        return \is_string($given) && '' !== $given ? $given : throw InvalidDocument::at('', \sprintf('Give --%s.', $name));
+    }
+
+    /** @throws InvalidDocument if there is no such file */
+    public static function file(string $path): string
+    {
+        $text = is_file($path) ? file_get_contents($path) : false;
+
+        return false === $text ? throw InvalidDocument::at('', \sprintf('There is no file %s that can be read.', $path)) : $text;
+    }
+
+    public static function complain(OutputInterface $output, string $message): void
+    {
+        $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
+        $errors->writeln($message, OutputInterface::OUTPUT_RAW);
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Parts;
+
+use FreshTack\Core\Reading\Cursor;
+
+/** Reads one part of a catalogue document. */
+final readonly class PartReader
+{
+    public static function at(Cursor $part): CataloguePart
+    {
+        $part->knowsOnly('number', 'description', 'maker', 'origin', 'packSize', 'bin', 'inStock', 'priceMinor', 'supersededBy', 'kit');
+        $number = self::number($part->at('number'));
+        $supersededBy = $part->at('supersededBy')->isNull() || '' === $part->at('supersededBy')->raw() ? null : self::number($part->at('supersededBy'));
+        if ('' !== $number && $number === $supersededBy) {
+            $part->at('supersededBy')->flaw('A part can\'t take its own place.');
+        }
+
+        return new CataloguePart(
+            $number,
+            $part->at('description')->string(120),
+            $part->at('maker')->string(60),
+            $part->at('origin')->enum(Origin::class),
+            $part->at('packSize')->int(1, 10_000),
+            $part->at('bin')->string(20),
+            $part->at('inStock')->int(0, 1_000_000),
+            $part->at('priceMinor')->int(0, 100_000_000),
+            $supersededBy,
+            self::kit($part->at('kit'), $number),
+        );
+    }
+
+    /** @return list<KitLine> */
+    private static function kit(Cursor $kit, string $number): array
+    {
+        $lines = [];
+        foreach ($kit->isNull() ? [] : $kit->list(0, 100) as $line) {
+            $line->knowsOnly('part', 'count');
+            $read = new KitLine(self::number($line->at('part')), $line->at('count')->int(1, 1000));
+            if ('' !== $number && $number === $read->part) {
+                $line->at('part')->flaw('A kit can\'t hold itself.');
+            }
+            if (isset($lines[$read->part])) {
+                $line->at('part')->flaw('This part stands in the kit twice: write it once, with the sum.');
+            }
+            $lines[$read->part] = $read;
+        }
+
+        return array_values($lines);
+    }
+
+    private static function number(Cursor $number): string
+    {
+        $text = $number->string(40);
+        if ('' !== $text && 1 !== preg_match('/^[A-Za-z0-9][A-Za-z0-9 .\/_-]*$/', $text)) {
+            $number->flaw('A part number is letters, digits and . / _ - only.');
+        }
+
+        return $text;
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop\Book;
+
+use FreshTack\Core\Order\OrderBuilder;
+use FreshTack\Core\Order\RequestReader;
+use FreshTack\Core\Plan\GateBroken;
+use FreshTack\Core\Quantity\InvalidQuantity;
+use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Exchange\Json;
+use FreshTack\Exchange\WorkOrderDocument;
+use FreshTack\Shop\Account\Account;
+use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Conflict;
+use FreshTack\Shop\NotFound;
+use FreshTack\Shop\Order\OrderFile;
+use FreshTack\Shop\Order\Orders;
+use FreshTack\Shop\Order\OrderStatus;
+use FreshTack\Shop\Order\RequestAssembler;
+use FreshTack\Shop\Register\Register;
+use FreshTack\Shop\Unit;
+use Psr\Clock\ClockInterface;
+
+/** The manager's word on a flagged order: keep the frozen values, with the reason, or make the order anew from the book of today. */
+final readonly class DecideFlag
+{
+    public function __construct(
+        private OrderFlags $flags,
+        private Orders $orders,
+        private Register $register,
+        private RequestAssembler $assembler,
+        private OrderBuilder $builder,
+        private AuditLog $audit,
+        private Unit $unit,
+        private ClockInterface $clock,
+    ) {
+    }
+
+    /** @throws NotFound|Conflict if it was decided already */
+    public function keep(int $id, string $reason, Account $by): void
+    {
+        $this->unit->run(function () use ($id, $reason, $by): true {
+            $flag = $this->open($id);
+            $this->flags->decide($id, 'kept', $reason, $by->name, $this->clock->now());
+            $this->audit->add($by->username, 'order.values_kept', 'order '.$flag->orderNumber, ['sheet' => $flag->sheetId, 'reason' => $reason]);
+
+            return true;
+        });
+    }
+
+    /** @throws NotFound|Conflict|InvalidDocument|InvalidQuantity|GateBroken if work on the order has begun */
+    public function renew(int $id, string $reason, Account $by): void
+    {
+        $this->unit->run(function () use ($id, $reason, $by): true {
+            $flag = $this->open($id);
+            $this->refreeze($this->orders->getForWork($flag->orderNumber), $by);
+            foreach (array_filter($this->flags->waiting(), static fn (OrderFlag $other): bool => $other->orderNumber === $flag->orderNumber) as $settled) {
+                $this->flags->decide($settled->id, 'renewed', $reason, $by->name, $this->clock->now());
+            }
+            $this->audit->add($by->username, 'order.renewed', 'order '.$flag->orderNumber, ['reason' => $reason]);
+
+            return true;
+        });
+    }
+
+    /** @throws NotFound|Conflict|InvalidDocument|InvalidQuantity|GateBroken */
+    private function refreeze(OrderFile $file, Account $by): void
+    {
+        if (OrderStatus::Issued !== $file->status || [] !== $this->orders->entries($file->number)) {
+            throw Conflict::workHasBegun($file->number);
+        }
+        $boat = $this->register->boat($file->boatId);
+        $request = $this->assembler->request($file->number, $file->draft, $this->assembler->assess($boat, $file->draft)) ?? throw Conflict::nothingToIssue();
+        $order = $this->builder->build(RequestReader::read($request));
+        $order->hasWork() || throw Conflict::nothingToIssue();
+        $this->orders->refreeze($file->number, Json::encode($request), Json::encode(WorkOrderDocument::of($order)), $by->username, $this->clock->now());
+    }
+
+    /** @throws NotFound|Conflict */
+    private function open(int $id): OrderFlag
+    {
+        $flag = $this->flags->get($id);
+
+        return null === $flag->decision ? $flag : throw Conflict::alreadyDecided('This difference');
+    }
+}

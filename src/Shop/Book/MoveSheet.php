@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop\Book;
+
+use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Core\SpecBook\SheetStatus;
+use FreshTack\Shop\Account\Account;
+use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Conflict;
+use FreshTack\Shop\NotFound;
+use FreshTack\Shop\Unit;
+use Psr\Clock\ClockInterface;
+
+/** Draft, reviewed by somebody else, published, withdrawn. Publishing withdraws what was published before it and flags open orders. */
+final readonly class MoveSheet
+{
+    private const ALLOWED = ['draft' => ['reviewed'], 'reviewed' => ['draft', 'published'], 'published' => ['withdrawn'], 'withdrawn' => []];
+
+    public function __construct(private Revisions $revisions, private SheetCheck $check, private Supersede $supersede, private AuditLog $audit, private Unit $unit, private ClockInterface $clock)
+    {
+    }
+
+    /** @throws NotFound|Conflict|InvalidDocument if it can't go there from where it is, or is not complete */
+    public function __invoke(string $id, int $revision, int $version, SheetStatus $to, string $reason, Account $by): Revision
+    {
+        return $this->unit->run(function () use ($id, $revision, $version, $to, $reason, $by): Revision {
+            $current = $this->revisions->get($id, $revision);
+            $from = $current->head->status;
+            if (!\in_array($to->value, self::ALLOWED[$from->value], true)) {
+                throw Conflict::sheetStatus($current->head->name(), $from->value, SheetStatus::Draft === $to ? 'taken back to a draft' : $to->value);
+            }
+            $sheet = $this->check->read($current->document);
+            if (SheetStatus::Withdrawn !== $to && SheetStatus::Draft !== $to) {
+                $this->check->complete($sheet);
+            }
+            $moved = $this->revisions->replace($id, $revision, $version, [...$current->document, 'status' => $to->value, ...$this->reviewer($current, $to, $by)], $this->clock->now());
+            $this->audit->add($by->username, 'sheet.'.$to->value, $current->head->name(), ['reason' => $reason]);
+            if (SheetStatus::Published === $to) {
+                ($this->supersede)($moved, $by);
+            }
+
+            return $moved;
+        });
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws Conflict if somebody reviews what is their own
+     */
+    private function reviewer(Revision $current, SheetStatus $to, Account $by): array
+    {
+        return match ($to) {
+            SheetStatus::Reviewed => $by->name === ($current->document['author'] ?? null) ? throw Conflict::ownReview($current->head->name()) : ['reviewer' => $by->name],
+            SheetStatus::Draft => ['reviewer' => null],
+            default => [],
+        };
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop\Book;
+
+use FreshTack\Core\Procedure\EngineFacts;
+use FreshTack\Core\Procedure\Operation;
+use FreshTack\Core\Procedure\Procedure;
+use FreshTack\Core\Procedure\ProcedureReader;
+use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Core\SpecBook\SheetField;
+use FreshTack\Shop\NotFound;
+
+/** A procedure with one sheet's figures in its slots. What an order works out, such as the grade, is left as a blank with its name. */
+final readonly class PreviewProcedure
+{
+    public function __construct(private SpecBook $book, private Revisions $revisions)
+    {
+    }
+
+    /**
+     * @return list<Procedure> in the book's order
+     *
+     * @throws InvalidDocument
+     */
+    public function all(): array
+    {
+        return array_map(ProcedureReader::read(...), $this->book->procedures());
+    }
+
+    /** @throws NotFound|InvalidDocument */
+    public function __invoke(string $id, string $sheetId, int $revision): ProcedurePreview
+    {
+        $procedure = array_values(array_filter($this->all(), static fn (Procedure $each): bool => $id === $each->id))[0] ?? throw NotFound::named('procedure', $id);
+        $sheet = $this->revisions->resolved($sheetId, $revision);
+        $facts = new EngineFacts($sheet, [], ['order.drainMethod' => $sheet->text(SheetField::DrainKind) ?? '', 'order.warm' => 'yes', 'order.filter' => true === $sheet->flag(SheetField::FilterFitted) ? 'yes' : 'no']);
+        $skipped = array_values(array_filter($procedure->operations, static fn (Operation $operation): bool => !$operation->when->holds($facts)));
+        $holes = array_values(array_filter($procedure->holes($facts), static fn (string $path): bool => !str_starts_with($path, 'order.')));
+
+        return new ProcedurePreview($procedure, $facts, $skipped, $holes);
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop\Book;
+
+use FreshTack\Core\Reading\Cursor;
+use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Core\SpecBook\SheetStatus;
+use FreshTack\Shop\Account\Account;
+use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Conflict;
+use FreshTack\Shop\NotFound;
+use FreshTack\Shop\Unit;
+use Psr\Clock\ClockInterface;
+
+/** Takes a proposed value into the sheet's draft, which is started if there is none, or turns it down. */
+final readonly class SettleProposal
+{
+    public function __construct(private Proposals $proposals, private Revisions $revisions, private StartSheet $start, private EditSheet $edit, private AuditLog $audit, private Unit $unit, private ClockInterface $clock)
+    {
+    }
+
+    /**
+     * @return Revision the draft that now has it
+     *
+     * @throws NotFound|Conflict|InvalidDocument
+     */
+    public function take(int $id, Account $by): Revision
+    {
+        return $this->unit->run(function () use ($id, $by): Revision {
+            $proposal = $this->open($id);
+            $newest = $this->revisions->of($proposal->sheetId)[0] ?? throw NotFound::named('sheet', $proposal->sheetId);
+            $draft = SheetStatus::Draft === $newest->head->status ? $this->revisions->get($newest->head->id, $newest->head->revision) : $this->start->revision($proposal->sheetId, $by);
+            $key = 'proposal-'.$proposal->id;
+            $change = SheetChange::at(Cursor::over([
+                'values' => [$proposal->field->value => [...$proposal->content, 'source' => $key, 'page' => $proposal->page]],
+                'sources' => [$key => ['document' => $proposal->document, 'revision' => $proposal->documentRevision]],
+            ]));
+            $changed = ($this->edit)($draft->head->id, $draft->head->revision, $draft->version, $change, $by);
+            $this->proposals->settle($id, 'taken', $by->name, $this->clock->now());
+            $this->audit->add($by->username, 'proposal.taken', $changed->head->name(), ['path' => $proposal->field->value]);
+
+            return $changed;
+        });
+    }
+
+    /** @throws NotFound|Conflict */
+    public function turnDown(int $id, Account $by): void
+    {
+        $this->unit->run(function () use ($id, $by): true {
+            $proposal = $this->open($id);
+            $this->proposals->settle($id, 'turned_down', $by->name, $this->clock->now());
+            $this->audit->add($by->username, 'proposal.turned_down', $proposal->sheetId, ['path' => $proposal->field->value]);
+
+            return true;
+        });
+    }
+
+    /** @throws NotFound|Conflict */
+    private function open(int $id): Proposal
+    {
+        $proposal = $this->proposals->get($id);
+
+        return null === $proposal->outcome ? $proposal : throw Conflict::alreadyDecided('This proposal');
+    }
+}

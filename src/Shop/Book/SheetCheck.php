@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop\Book;
+
+use FreshTack\Core\Reading\Flaws;
+use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Core\SpecBook\EngineModel;
+use FreshTack\Core\SpecBook\SerialNumber;
+use FreshTack\Core\SpecBook\SerialRange;
+use FreshTack\Core\SpecBook\SheetReader;
+use FreshTack\Core\SpecBook\SheetStatus;
+use FreshTack\Core\SpecBook\SheetValue;
+use FreshTack\Core\SpecBook\SpecSheet;
+use FreshTack\Exchange\Schemas;
+use FreshTack\Exchange\SheetDocument;
+use FreshTack\Shop\Parts\Catalogue;
+
+/** Whether a sheet may stand in this shop's book: in itself, and against the models, parts and families that the book knows. */
+final readonly class SheetCheck
+{
+    public function __construct(private SpecBook $book, private Catalogue $catalogue, private Revisions $revisions, private Schemas $schemas)
+    {
+    }
+
+    /**
+     * @param array<mixed> $document
+     *
+     * @throws InvalidDocument with every flaw and where it stands
+     */
+    public function read(array $document): SpecSheet
+    {
+        $sheet = SheetReader::read($document);
+        $this->schemas->validate(SheetDocument::text($document), Schemas::SPEC_SHEET);
+        $flaws = new Flaws();
+        $this->models($sheet, $flaws);
+        $this->parts($document, $flaws);
+        $this->base($sheet, $flaws);
+        $flaws->throwIfAny();
+
+        return $sheet;
+    }
+
+    /**
+     * What may stand in a draft, but not go further: a value whose source nobody has given.
+     *
+     * @throws InvalidDocument
+     */
+    public function complete(SpecSheet $sheet): void
+    {
+        $flaws = new Flaws();
+        foreach (array_filter($sheet->values(), static fn (SheetValue $value): bool => !$value->source->isKnown()) as $value) {
+            $flaws->add('/values/'.$value->field->value, \sprintf('Nobody has given a source for the %s. Look it up and name its page, or take it out.', $value->field->label()));
+        }
+        $flaws->throwIfAny();
+    }
+
+    private function models(SpecSheet $sheet, Flaws $flaws): void
+    {
+        foreach ($sheet->head->models as $index => $code) {
+            $model = $this->book->model($code);
+            if (null === $model) {
+                $flaws->add("/appliesTo/models/$index", \sprintf('The book knows no model %s. Add the model first.', $code));
+                continue;
+            }
+            foreach ($sheet->head->ranges as $place => $range) {
+                if (!$this->fits($model, $range)) {
+                    $flaws->add("/appliesTo/serials/$place", \sprintf('%s is no range of the %s, whose serial numbers are %s.', $range->text(), $code, $model->serialShape()));
+                }
+            }
+        }
+    }
+
+    private function fits(EngineModel $model, SerialRange $range): bool
+    {
+        $last = $model->serial($range->prefix.str_pad((string) $range->to, $model->serialDigits, '0', \STR_PAD_LEFT));
+
+        return $last instanceof SerialNumber && $last->number === $range->to;
+    }
+
+    /** @param array<mixed> $document */
+    private function parts(array $document, Flaws $flaws): void
+    {
+        $named = PartNumbers::in($document);
+        foreach ($this->catalogue->unknown(array_values(array_unique($named))) as $unknown) {
+            foreach (array_keys($named, $unknown, true) as $pointer) {
+                $flaws->add($pointer, \sprintf('%s is not in the parts catalogue. Add it there first, or correct the number.', $unknown));
+            }
+        }
+    }
+
+    private function base(SpecSheet $sheet, Flaws $flaws): void
+    {
+        if (null === $sheet->base) {
+            return;
+        }
+        $found = array_filter($this->revisions->of($sheet->base->sheet), static fn (RevisionLine $line): bool => $line->head->revision === $sheet->base->revision && $line->head->isFamily());
+        $published = array_filter($found, static fn (RevisionLine $line): bool => \in_array($line->head->status, [SheetStatus::Published, SheetStatus::Withdrawn], true));
+        if ([] === $published) {
+            $flaws->add('/base', \sprintf('%s is no published family sheet of the book.', $sheet->base->name()));
+        }
+    }
+}

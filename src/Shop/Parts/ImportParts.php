@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop\Parts;
+
+use FreshTack\Core\Parts\CatalogueCheck;
+use FreshTack\Core\Parts\CataloguePart;
+use FreshTack\Core\Reading\Flaws;
+use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Exchange\PartsCsv;
+use FreshTack\Shop\Account\Account;
+use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Conflict;
+use FreshTack\Shop\Progress;
+use FreshTack\Shop\Unit;
+
+/** Parts and prices from a CSV: first what would change, then all of it or nothing. Parts that the file does not name stay as they are. */
+final readonly class ImportParts
+{
+    public function __construct(private Catalogue $catalogue, private AuditLog $audit, private Unit $unit, private Progress $progress)
+    {
+    }
+
+    /** @throws InvalidDocument with every flaw, each naming its row */
+    public function preview(string $csv): PartsImport
+    {
+        $rows = PartsCsv::read($csv);
+        $known = $this->catalogue->all();
+        $changes = [];
+        $same = 0;
+        $pointers = [];
+        $after = $known;
+        foreach ($rows as $row => $part) {
+            $before = $known[$part->number] ?? null;
+            $after[$part->number] = $part;
+            if (null !== $before && self::told($before) === self::told($part)) {
+                ++$same;
+            } else {
+                $changes[] = new PartChange($row, $before, $part);
+                $pointers[$part->number] = "/rows/$row";
+            }
+        }
+        $flaws = new Flaws();
+        CatalogueCheck::check($after, $pointers, $flaws);
+        $flaws->throwIfAny();
+
+        return new PartsImport($changes, $same);
+    }
+
+    /** @throws InvalidDocument|Conflict with every flaw; nothing is written then */
+    public function apply(string $csv, string $token, Account $by): PartsImport
+    {
+        return $this->unit->run(function () use ($csv, $token, $by): PartsImport {
+            $import = $this->preview($csv);
+            $parts = array_map(static fn (PartChange $change): CataloguePart => $change->after, $import->changes);
+            $this->catalogue->write($parts, fn (int $done) => $this->progress->tell($token, $done, \count($parts)));
+            $this->audit->add($by->username, 'parts.imported', 'catalogue', ['changed' => \count($parts), 'same' => $import->same]);
+
+            return $import;
+        });
+    }
+
+    /** @return array<mixed> */
+    private static function told(CataloguePart $part): array
+    {
+        return [...get_object_vars($part), 'origin' => $part->origin->value, 'kit' => array_map(get_object_vars(...), $part->kit)];
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Storage;
+
+use Doctrine\ORM\EntityManagerInterface;
+use FreshTack\Core\SpecBook\SheetField;
+use FreshTack\Exchange\Json;
+use FreshTack\Shop\Book\Proposal;
+use FreshTack\Shop\Book\Proposals;
+use FreshTack\Shop\NotFound;
+use FreshTack\Storage\Entity\ProposalRecord;
+
+final readonly class DoctrineProposals implements Proposals
+{
+    public function __construct(private EntityManagerInterface $entities)
+    {
+    }
+
+    public function raise(Proposal $proposal): void
+    {
+        $this->entities->persist(new ProposalRecord($proposal->sheetId, $proposal->revision, $proposal->field->value, Json::encode($proposal->content), $proposal->document, $proposal->documentRevision, $proposal->page, $proposal->reason, $proposal->orderNumber, $proposal->by, $proposal->at));
+        $this->entities->flush();
+    }
+
+    public function waiting(): array
+    {
+        return array_map($this->proposal(...), $this->entities->getRepository(ProposalRecord::class)->findBy(['outcome' => null], ['id' => 'ASC']));
+    }
+
+    public function get(int $id): Proposal
+    {
+        return $this->proposal($this->record($id));
+    }
+
+    public function settle(int $id, string $outcome, string $by, \DateTimeImmutable $at): void
+    {
+        $record = $this->record($id);
+        $record->outcome = $outcome;
+        $record->settledBy = $by;
+        $record->settledAt = $at;
+        $this->entities->flush();
+    }
+
+    /** @throws NotFound */
+    private function record(int $id): ProposalRecord
+    {
+        return $this->entities->find(ProposalRecord::class, $id) ?? throw NotFound::named('proposal', (string) $id);
+    }
+
+    private function proposal(ProposalRecord $record): Proposal
+    {
+        return new Proposal((int) $record->id, $record->sheetId, $record->revision, SheetField::from($record->path), StoredJson::map($record->content, 'proposal', (string) $record->id), $record->document, $record->documentRevision, $record->page, $record->reason, $record->orderNumber, $record->raisedBy, $record->raisedAt, $record->outcome);
+    }
+}

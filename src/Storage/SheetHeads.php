@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Storage;
+
+use Doctrine\DBAL\Connection;
+use FreshTack\Core\SpecBook\SerialNumber;
+use FreshTack\Core\SpecBook\SerialRange;
+use FreshTack\Core\SpecBook\SheetHead;
+use FreshTack\Core\SpecBook\SheetStatus;
+use FreshTack\Core\SpecBook\YearRange;
+
+/** Heads of sheets straight from the columns beside the documents: nothing is decoded to find a sheet. */
+final readonly class SheetHeads
+{
+    public const COLUMNS = 's.id AS row_id, s.sheet_id, s.revision, s.status, s.maker, s.year_from, s.year_to, s.gearcases';
+
+    public function __construct(private Connection $connection)
+    {
+    }
+
+    /** @return list<SheetHead> */
+    public function claiming(string $model, SerialNumber $serial): array
+    {
+        $rows = $this->connection->fetchAllAssociative(
+            'SELECT '.self::COLUMNS.', r.model, r.prefix, r.serial_from, r.serial_to FROM sheet_range r JOIN spec_sheet s ON s.id = r.sheet_id
+             WHERE r.model = ? AND r.prefix = ? AND r.serial_to >= ? AND r.serial_from <= ? ORDER BY s.sheet_id, s.revision',
+            [$model, $serial->prefix, $serial->number, $serial->number],
+        );
+
+        return $this->heads($rows);
+    }
+
+    /** @return list<SheetHead> */
+    public function all(): array
+    {
+        return $this->heads($this->connection->fetchAllAssociative('SELECT '.self::COLUMNS.', r.model, r.prefix, r.serial_from, r.serial_to FROM spec_sheet s LEFT JOIN sheet_range r ON s.id = r.sheet_id ORDER BY s.maker, s.sheet_id, s.revision, r.id'));
+    }
+
+    /**
+     * @param list<int> $ids of rows
+     *
+     * @return array<int, SheetHead> by row
+     */
+    public function ofRows(array $ids): array
+    {
+        $rows = $this->connection->fetchAllAssociative('SELECT '.self::COLUMNS.', r.model, r.prefix, r.serial_from, r.serial_to FROM spec_sheet s LEFT JOIN sheet_range r ON s.id = r.sheet_id WHERE s.id IN (?) ORDER BY r.id', [$ids], [\Doctrine\DBAL\ArrayParameterType::INTEGER]);
+
+        return $this->grouped($rows);
+    }
+
+    /**
+     * @param list<array<string, mixed>> $rows
+     *
+     * @return list<SheetHead>
+     */
+    private function heads(array $rows): array
+    {
+        return array_values($this->grouped($rows));
+    }
+
+    /**
+     * @param list<array<string, mixed>> $rows
+     *
+     * @return array<int, SheetHead> by row of the sheet
+     */
+    private function grouped(array $rows): array
+    {
+        $sheets = $models = $ranges = [];
+        foreach ($rows as $row) {
+            $id = Column::int($row, 'row_id');
+            $sheets[$id] = $row;
+            if (null !== $row['model']) {
+                $range = new SerialRange(Column::text($row, 'prefix'), Column::int($row, 'serial_from'), Column::int($row, 'serial_to'));
+                $models[$id][Column::text($row, 'model')] = true;
+                $ranges[$id][$range->text()] = $range;
+            }
+        }
+        $heads = [];
+        foreach ($sheets as $id => $row) {
+            $heads[$id] = $this->head($row, array_map(strval(...), array_keys($models[$id] ?? [])), array_values($ranges[$id] ?? []));
+        }
+
+        return $heads;
+    }
+
+    /**
+     * @param array<string, mixed> $row
+     * @param list<string>         $models
+     * @param list<SerialRange>    $ranges
+     */
+    private function head(array $row, array $models, array $ranges): SheetHead
+    {
+        $gearcases = Column::text($row, 'gearcases');
+        $years = null === $row['year_from'] ? null : new YearRange(Column::int($row, 'year_from'), Column::int($row, 'year_to'));
+
+        return new SheetHead(Column::text($row, 'sheet_id'), Column::int($row, 'revision'), SheetStatus::from(Column::text($row, 'status')), Column::text($row, 'maker'), $models, $ranges, $years, '' === $gearcases ? [] : explode(',', $gearcases));
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Storage;
+
+use Doctrine\ORM\EntityManagerInterface;
+use FreshTack\Core\ExpectedError;
+use FreshTack\Core\SpecBook\Inheritance;
+use FreshTack\Core\SpecBook\SheetReader;
+use FreshTack\Core\SpecBook\SpecSheet;
+use FreshTack\Storage\Entity\SpecSheetRecord;
+
+/** Sheets as documents, with and without what they take from their family; each read once in a request. */
+final class SheetStore
+{
+    /** @var array<string, SpecSheet> */
+    private array $read = [];
+    /** @var array<string, array<mixed>> */
+    private array $flat = [];
+
+    public function __construct(private readonly EntityManagerInterface $entities)
+    {
+    }
+
+    public function record(string $id, int $revision): ?SpecSheetRecord
+    {
+        return $this->entities->getRepository(SpecSheetRecord::class)->findOneBy(['sheetId' => $id, 'revision' => $revision]);
+    }
+
+    /** @return array<mixed> */
+    public function document(string $id, int $revision): array
+    {
+        $record = $this->record($id, $revision) ?? throw CorruptRecord::in('spec_sheet', "$id rev. $revision", 'it is gone');
+
+        return StoredJson::map($record->document, 'spec_sheet', "$id rev. $revision");
+    }
+
+    /** @return array<mixed> */
+    public function resolvedDocument(string $id, int $revision): array
+    {
+        return $this->flat["$id#$revision"] ??= $this->flatten($this->document($id, $revision));
+    }
+
+    public function resolved(string $id, int $revision): SpecSheet
+    {
+        try {
+            return $this->read["$id#$revision"] ??= SheetReader::read($this->resolvedDocument($id, $revision));
+        } catch (ExpectedError $error) {
+            throw CorruptRecord::in('spec_sheet', "$id rev. $revision", $error->getMessage(), $error);
+        }
+    }
+
+    /** After a revision was written. */
+    public function forget(string $id, int $revision): void
+    {
+        unset($this->read["$id#$revision"], $this->flat["$id#$revision"]);
+    }
+
+    /**
+     * @param array<mixed> $document
+     *
+     * @return array<mixed>
+     */
+    private function flatten(array $document): array
+    {
+        $base = $document['base'] ?? null;
+
+        return \is_array($base) && \is_string($base['sheet'] ?? null) && \is_int($base['revision'] ?? null) ? Inheritance::flatten($document, $this->document($base['sheet'], $base['revision'])) : $document;
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Web\Controller;
+
+use FreshTack\Core\ExpectedError;
+use FreshTack\Shop\Book\BookChange;
+use FreshTack\Shop\Book\ImportBook;
+use FreshTack\Shop\Progress;
+use FreshTack\Web\Http\Upload;
+use FreshTack\Web\Security\SignedIn;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+/** Sheets and whole books from a file: first what would change, then all of it. Lets go of the session, so that progress can be asked meanwhile. */
+#[AsController]
+#[IsGranted('ROLE_STAFF')]
+final readonly class BookImportController
+{
+    public function __construct(private ImportBook $import, private Progress $progress)
+    {
+    }
+
+    /** @throws ExpectedError */
+    #[Route('/api/book/imports', name: 'import_book', methods: ['POST'])]
+    #[IsGranted('ROLE_MANAGER')]
+    public function take(Request $request, #[CurrentUser] SignedIn $user): JsonResponse
+    {
+        if ($request->hasSession()) {
+            $request->getSession()->save();
+        }
+        $bytes = Upload::bytes($request);
+        $changes = $request->query->getBoolean('apply') ? $this->import->apply($bytes, $request->query->getString('token'), $user->account) : $this->import->preview($bytes, $user->account);
+
+        return new JsonResponse(['changes' => array_map(static fn (BookChange $change): array => ['name' => $change->name, 'kind' => $change->kind], $changes)]);
+    }
+
+    #[Route('/api/progress/{token<[a-z0-9-]+>}', name: 'progress', methods: ['GET'])]
+    public function progress(string $token): JsonResponse
+    {
+        return new JsonResponse(['progress' => $this->progress->of($token)]);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Web\Controller;
+
+use FreshTack\Core\ExpectedError;
+use FreshTack\Core\Reading\Cursor;
+use FreshTack\Core\SpecBook\SheetField;
+use FreshTack\Shop\Order\Fill;
+use FreshTack\Shop\Order\FillHole;
+use FreshTack\Web\Http\Body;
+use FreshTack\Web\Security\SignedIn;
+use FreshTack\Web\View\OrderFileView;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+#[AsController]
+#[IsGranted('ROLE_MANAGER')]
+final readonly class FillController
+{
+    public function __construct(private FillHole $fill)
+    {
+    }
+
+    /** @throws ExpectedError */
+    #[Route('/api/orders/{number<\d+>}/fills', name: 'fill_hole', methods: ['POST'])]
+    public function __invoke(int $number, Request $request, #[CurrentUser] SignedIn $user): JsonResponse
+    {
+        [$version, $fill] = Body::read($request, static fn (Cursor $body): array => [$body->at('version')->int(1, \PHP_INT_MAX), new Fill(
+            $body->at('engineId')->int(1, \PHP_INT_MAX),
+            $body->at('path')->enum(SheetField::class),
+            \is_array($body->at('content')->raw()) ? $body->at('content')->raw() : $body->at('content')->keys(),
+            $body->at('document')->string(200),
+            $body->at('revision')->string(40),
+            $body->at('page')->string(40),
+            $body->at('reason')->string(300),
+            $user->account->name,
+        )]);
+
+        return new JsonResponse(OrderFileView::file(($this->fill)($number, $version, $fill, $user->account)));
+    }
+}
