@@ -91,7 +91,7 @@ describe('the board', () => {
   })
 
   it('names a refusal instead of a state, and lets only writers check in', async () => {
-    const refusal = { reason: 'withdrawn', message: '', remedy: '' } as const
+    const refusal = { reason: 'withdrawn' as const, message: '', remedy: '', asks: [] }
     const engine = anEngine({ identification: { sheet: null, refusal }, dues: [] })
     const text = await shown(DueList, { boats: [{ ...aBoat(), engines: [engine] }], mayCheckIn: false })
     expect(text).toContain('Sheet withdrawn')

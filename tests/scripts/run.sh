@@ -41,7 +41,7 @@ fails_with "backup needs a running database" "the database does not run; start i
 
 try "start serves" bin/start --port $PORT
 cp "$HOME_DIR/out" "$HOME_DIR/said"
-try "start names the four accounts" grep -q 'ines (service writer), ada (technician), bram (parts counter) or mora (service manager)' "$HOME_DIR/said"
+try "start names the accounts" grep -q 'ines (service writer), ada (technician), bram (parts counter), mora or teo (service managers)' "$HOME_DIR/said"
 try "the application answers" answers
 try "a second start changes nothing" bin/start --port $PORT
 try "a boat is checked in" check_in

@@ -30,7 +30,7 @@ final readonly class SheetRefusal
     {
         $names = array_map(static fn (SheetHead $head): string => $head->name(), $heads);
         $asks = array_values(array_filter(Asked::cases(), static fn (Asked $asked): bool => [] !== array_filter($heads, static fn (SheetHead $head): bool => \in_array($asked, $head->asks($plate), true))));
-        $remedy = [] === $asks ? 'The service manager has to settle the ranges in the book before this engine can be ordered.' : self::sayWhich($asks);
+        $remedy = [] === $asks ? 'The service manager has to settle the ranges in the book before this engine can be ordered.' : self::sayWhich($asks, $heads);
 
         return new self(RefusalReason::Several, \sprintf('%d published sheets claim %s: %s.', \count($names), $plate->serial, implode(', ', $names)), $remedy, $names, $asks);
     }
@@ -41,13 +41,20 @@ final readonly class SheetRefusal
         $asks = $head->asks($plate);
         $for = array_filter([null === $head->years ? null : 'model years '.$head->years->text(), [] === $head->gearcases ? null : 'gearcase '.implode(' or ', $head->gearcases)], \is_string(...));
 
-        return new self(RefusalReason::None, \sprintf('%s is for %s only; what this engine has was not said.', $head->name(), implode(' and ', $for)), self::sayWhich($asks), [$head->name()], $asks);
+        return new self(RefusalReason::None, \sprintf('%s is for %s only; what this engine has was not said.', $head->name(), implode(' and ', $for)), self::sayWhich($asks, [$head]), [$head->name()], $asks);
     }
 
-    /** @param list<Asked> $asks */
-    private static function sayWhich(array $asks): string
+    /**
+     * @param list<Asked>     $asks
+     * @param list<SheetHead> $heads
+     */
+    private static function sayWhich(array $asks, array $heads): string
     {
-        return 'Look at the engine and say which '.implode(' and ', array_map(static fn (Asked $asked): string => $asked->label(), $asks)).' it has.';
+        $variants = array_values(array_unique(array_merge(...array_map(static fn (SheetHead $head): array => $head->gearcases, $heads))));
+        $years = array_values(array_filter(array_map(static fn (SheetHead $head): ?string => $head->years?->text(), $heads), \is_string(...)));
+        $told = array_map(static fn (Asked $asked): string => \sprintf('%s (%s)', $asked->label(), implode(' or ', Asked::Gearcase === $asked ? $variants : $years)), $asks);
+
+        return 'Look at the engine and say which it has: '.implode(', ', $told).'.';
     }
 
     /** @param non-empty-list<SheetHead> $heads */

@@ -33,18 +33,25 @@ final readonly class StartSheet
         return $this->add([...$document, 'revision' => $newest->head->revision + 1, 'status' => SheetStatus::Draft->value, 'author' => $by->name, 'reviewer' => null, 'note' => null], $by);
     }
 
-    /**
-     * @param array<mixed> $appliesTo the engines it is for
-     *
-     * @throws NotFound|Conflict|InvalidDocument if the name is taken, or the engines can't be right
-     */
-    public function sheet(string $id, array $appliesTo, ?CopyOf $copy, Account $by): Revision
+    /** @throws NotFound|Conflict|InvalidDocument if the name is taken, or the engines can't be right */
+    public function sheet(NewSheet $new, Account $by): Revision
     {
-        if ([] !== $this->revisions->of($id)) {
-            throw InvalidDocument::at('/id', \sprintf('There is a sheet %s already. Start a revision of it, or choose another name.', $id));
+        if ([] !== $this->revisions->of($new->id)) {
+            throw InvalidDocument::at('/id', \sprintf('There is a sheet %s already. Start a revision of it, or choose another name.', $new->id));
         }
-        $values = null === $copy ? [] : $this->unsourced($this->revisions->get($copy->sheet, $copy->revision)->document);
-        $document = ['format' => SheetReader::FORMAT, 'id' => $id, 'revision' => 1, 'status' => SheetStatus::Draft->value, 'author' => $by->name, 'reviewer' => null, 'appliesTo' => $appliesTo, 'sources' => [], 'values' => $values];
+        $copied = null === $new->copyOf ? [] : $this->revisions->get($new->copyOf->sheet, $new->copyOf->revision)->document;
+        $document = [
+            'format' => SheetReader::FORMAT,
+            'id' => $new->id,
+            'revision' => 1,
+            'status' => SheetStatus::Draft->value,
+            'author' => $by->name,
+            'reviewer' => null,
+            ...($new->family ? ['family' => true] : ['base' => $new->base?->toArray() ?? $copied['base'] ?? null]),
+            'appliesTo' => $new->appliesTo,
+            'sources' => [],
+            'values' => $this->unsourced($copied),
+        ];
         $this->check->read($document);
 
         return $this->add($document, $by);

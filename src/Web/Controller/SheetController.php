@@ -7,10 +7,10 @@ namespace FreshTack\Web\Controller;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\SpecBook\SheetStatus;
-use FreshTack\Shop\Book\CopyOf;
 use FreshTack\Shop\Book\EditSheet;
 use FreshTack\Shop\Book\ListHoles;
 use FreshTack\Shop\Book\MoveSheet;
+use FreshTack\Shop\Book\NewSheet;
 use FreshTack\Shop\Book\RemoveDraft;
 use FreshTack\Shop\Book\Revision;
 use FreshTack\Shop\Book\Revisions;
@@ -87,14 +87,9 @@ final readonly class SheetController
     #[IsGranted('ROLE_MANAGER')]
     public function startSheet(Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
-        [$id, $applies, $copy] = Body::read($request, static function (Cursor $body): array {
-            $copy = $body->at('copyOf');
-            $applies = $body->at('appliesTo');
+        $new = Body::read($request, NewSheet::at(...));
 
-            return [$body->at('id')->string(60), \is_array($applies->raw()) ? $applies->raw() : $applies->keys(), $copy->isNull() ? null : new CopyOf($copy->at('sheet')->string(60), $copy->at('revision')->int(1, 9999))];
-        });
-
-        return $this->page($this->start->sheet($id, $applies, $copy, $user->account), Response::HTTP_CREATED);
+        return $this->page($this->start->sheet($new, $user->account), Response::HTTP_CREATED);
     }
 
     /** @throws ExpectedError */

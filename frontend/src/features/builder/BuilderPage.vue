@@ -92,6 +92,7 @@ useShortcut('F9', () => {
       :issuing="issue.isPending.value"
       @issue="issue.mutate()"
       @decide="decide"
+      @filled="reload"
     />
   </div>
 </template>

@@ -1,18 +1,25 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { OrderView, WorkOrder } from '@/shared/api/types'
+import { useSession } from '@/shared/session'
 import { litresText, minutesText, moneyText } from '@/shared/units'
 import ArrivalDecision from './ArrivalDecision.vue'
+import FillDialog from './FillDialog.vue'
 import IssuedActions from './IssuedActions.vue'
 
 /** What the writer reads out: what is missing, how long it takes, what to pull. */
 const props = defineProps<{ view: OrderView; work: WorkOrder | null; editable: boolean; issuing: boolean }>()
-const emit = defineEmits<{ issue: []; decide: [position: string, text: string] }>()
+const emit = defineEmits<{ issue: []; decide: [position: string, text: string]; filled: [] }>()
 
 const ready = computed(() => (props.work?.engines ?? []).reduce((sum, engine) => sum + engine.tasks.length, 0))
 const blocked = computed(() =>
   (props.work?.engines ?? []).flatMap((engine) =>
-    engine.blocked.map((task) => ({ ...task, label: engine.label, key: `${engine.position}.${task.task}` })),
+    engine.blocked.map((task) => ({
+      ...task,
+      position: engine.position,
+      label: engine.label,
+      key: `${engine.position}.${task.task}`,
+    })),
   ),
 )
 const refused = computed(() => props.view.engines.filter((engine) => engine.identification.refusal !== null))
@@ -36,6 +43,13 @@ const containers = (pool: WorkOrder['oil'][number]): string =>
   (pool.plan?.picks ?? [])
     .map((pick) => `${pick.count} × ${pick.opened ? 'opened ' : ''}${pick.size.value} ${unit(pick.size.unit)}`)
     .join(', ')
+const { mayManage } = useSession()
+const filling = ref<{ path: string; label: string; position: string } | null>(null)
+const fillEngine = computed(() => props.view.engines.find((engine) => engine.position === filling.value?.position))
+function filled(): void {
+  filling.value = null
+  emit('filled')
+}
 const unit = (code: string): string => ({ us_qt: 'US qt', us_gal: 'US gal' })[code] ?? code
 </script>
 
@@ -66,6 +80,19 @@ const unit = (code: string): string => ({ us_qt: 'US qt', us_gal: 'US gal' })[co
       <div v-for="task in blocked" :key="task.key" class="note">
         <strong>{{ task.label }}, {{ task.title.toLowerCase() }}: parked.</strong> {{ task.reason }}
         <span class="small">{{ task.remedy }}</span>
+        <button
+          v-for="hole in editable && mayManage ? task.holes : []"
+          :key="hole.path"
+          type="button"
+          class="mini"
+          @click="filling = { ...hole, position: task.position }"
+        >
+          Fill in {{ hole.label }}
+        </button>
+      </div>
+      <div v-for="fill in view.fills" :key="`${fill.engineId}${fill.path}`" class="note">
+        <strong>† {{ fill.label }} filled in on this order</strong> by {{ fill.by }} from {{ fill.source }}:
+        {{ fill.reason }}
       </div>
       <template v-if="work && ready > 0">
         <dl>
@@ -117,6 +144,14 @@ const unit = (code: string): string => ({ us_qt: 'US qt', us_gal: 'US gal' })[co
       </el-button>
       <IssuedActions v-else :order="view.order" />
     </div>
+    <FillDialog
+      v-if="filling && fillEngine"
+      :order="view.order"
+      :engine="fillEngine"
+      :path="filling.path"
+      @close="filling = null"
+      @filled="filled"
+    />
   </aside>
 </template>
 

@@ -107,6 +107,7 @@ export function useOrder(number: MaybeRefOrGetter<number>) {
     draft.value = null
     save.reset()
     issue.reset()
+    queries.removeQueries({ queryKey: ['preview', toValue(number)] })
     await queries.invalidateQueries({ queryKey: keys.order(toValue(number)) })
   }
 

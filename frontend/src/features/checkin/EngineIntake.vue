@@ -25,6 +25,8 @@ const noMeter = computed({
 if (engine.value.hours === null && props.known.hasMeter) {
   engine.value.hours = ''
 }
+const year = computed({ get: () => engine.value.year ?? null, set: (to) => (engine.value.year = to) })
+const gearcase = computed({ get: () => engine.value.gearcase ?? null, set: (to) => (engine.value.gearcase = to) })
 const id = (name: string): string => `${name}-${props.known.position}`
 </script>
 
@@ -41,7 +43,7 @@ const id = (name: string): string => `${name}-${props.known.position}`
       </select>
       <el-input :id="id('serial')" v-model="engine.serial" :maxlength="30" />
     </div>
-    <IdentificationNote :model="engine.model" :serial="engine.serial" />
+    <IdentificationNote v-model:year="year" v-model:gearcase="gearcase" :model="engine.model" :serial="engine.serial" />
     <FieldNote :text="fieldError('serial') ?? fieldError('model')" />
 
     <div>

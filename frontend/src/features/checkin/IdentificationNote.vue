@@ -1,10 +1,20 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { refusalWords } from '@/shared/words'
 import { useIdentification } from './useCheckIn'
 
 /** Which sheet this plate leads to, while it is typed. */
 const props = defineProps<{ model: string; serial: string }>()
-const { identification } = useIdentification(() => ({ model: props.model, serial: props.serial.trim() }))
+const year = defineModel<number | null>('year', { required: true })
+const gearcase = defineModel<string | null>('gearcase', { required: true })
+const { identification } = useIdentification(() => ({
+  model: props.model,
+  serial: props.serial.trim(),
+  year: year.value,
+  gearcase: gearcase.value,
+}))
+const asks = computed(() => identification.value?.refusal?.asks ?? [])
+const typed = (event: Event): string => (event.target as HTMLInputElement).value.trim()
 </script>
 
 <template>
@@ -15,5 +25,20 @@ const { identification } = useIdentification(() => ({ model: props.model, serial
     <strong>{{ refusalWords[identification.refusal.reason] }}.</strong> {{ identification.refusal.message }} <br />{{
       identification.refusal.remedy
     }}
+  </p>
+  <p v-if="asks.includes('year') || year !== null || asks.includes('gearcase') || gearcase !== null" class="row">
+    <label v-if="asks.includes('year') || year !== null">
+      Model year
+      <input
+        class="cell figure"
+        inputmode="numeric"
+        :value="year ?? ''"
+        @change="year = /^\d{4}$/.test(typed($event)) ? Number(typed($event)) : null"
+      />
+    </label>
+    <label v-if="asks.includes('gearcase') || gearcase !== null">
+      Gearcase variant
+      <input class="cell" size="10" :value="gearcase ?? ''" @change="gearcase = typed($event) || null" />
+    </label>
   </p>
 </template>

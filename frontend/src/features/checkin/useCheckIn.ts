@@ -24,7 +24,9 @@ export function useCheckIn(boatId: MaybeRefOrGetter<number>) {
 }
 
 /** Which sheet a plate leads to, asked again whenever the plate changes. */
-export function useIdentification(plate: MaybeRefOrGetter<{ model: string; serial: string }>) {
+export function useIdentification(
+  plate: MaybeRefOrGetter<{ model: string; serial: string; year: number | null; gearcase: string | null }>,
+) {
   const { data, isFetching } = useQuery({
     queryKey: computed(() => ['identify', toValue(plate)] as const),
     queryFn: ({ queryKey, signal }) => answered(api.POST('/api/identifications', { body: queryKey[1], signal })),

@@ -4,6 +4,7 @@ import ContainerShelf from '@/drawing/ContainerShelf.vue'
 import { answered, api } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
+import PartsNav from './PartsNav.vue'
 import PickTable from './PickTable.vue'
 
 const { data, error, isPending } = useQuery({
@@ -18,6 +19,7 @@ const { data, error, isPending } = useQuery({
   <ProblemNote v-else-if="error" :error="error" />
   <div v-else-if="data" class="stack">
     <h1>Pick lists</h1>
+    <PartsNav />
     <p v-if="data.orders.length === 0" class="panel">No order is at the bench: nothing to pull.</p>
     <section v-for="order in data.orders" :key="order.number" class="panel stack">
       <div class="row spread">

@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref, watch } from 'vue'
+import { answered, api } from '@/shared/api/client'
+import { keys } from '@/shared/api/keys'
+import ProblemNote from '@/shared/ui/ProblemNote.vue'
+import BookNav from './BookNav.vue'
+import ProcedurePreview from './ProcedurePreview.vue'
+import { useBook } from './useBook'
+
+/** A procedure held against any sheet: every slot with its figure, and the slots that stay empty. */
+const { book } = useBook()
+const { data, error } = useQuery({ queryKey: keys.procedures, queryFn: () => answered(api.GET('/api/procedures')) })
+const id = ref('')
+const sheet = ref('')
+watch(data, (all) => (id.value ||= all?.procedures.find((each) => each.task !== null)?.id ?? ''))
+watch(
+  book,
+  (all) => {
+    const first = all?.sheets.find((each) => each.status === 'published' && !each.family)
+    sheet.value ||= first ? `${first.id}/${first.revision}` : ''
+  },
+  { immediate: true },
+)
+const at = computed(() => ({ sheet: sheet.value.split('/')[0] ?? '', revision: Number(sheet.value.split('/')[1]) }))
+const preview = useQuery({
+  queryKey: computed(() => keys.procedure(id.value, at.value.sheet, at.value.revision)),
+  queryFn: () =>
+    answered(api.GET('/api/procedures/{id}/preview', { params: { path: { id: id.value }, query: at.value } })),
+  enabled: computed(() => id.value !== '' && sheet.value !== ''),
+})
+</script>
+
+<template>
+  <div class="stack">
+    <h1>Procedures</h1>
+    <BookNav />
+    <ProblemNote :error="error ?? preview.error.value" />
+    <div class="panel row">
+      <label>
+        Procedure
+        <select v-model="id" class="cell">
+          <option v-for="each in data?.procedures ?? []" :key="each.id" :value="each.id">
+            {{ each.task ?? 'Every visit' }} ({{ each.operations }} operations)
+          </option>
+        </select>
+      </label>
+      <label>
+        held against
+        <select v-model="sheet" class="cell">
+          <option
+            v-for="each in (book?.sheets ?? []).filter((one) => !one.family)"
+            :key="`${each.id}/${each.revision}`"
+            :value="`${each.id}/${each.revision}`"
+          >
+            {{ each.id }} rev. {{ each.revision }} ({{ each.status }})
+          </option>
+        </select>
+      </label>
+    </div>
+    <ProcedurePreview v-if="preview.data.value" :preview="preview.data.value" />
+  </div>
+</template>

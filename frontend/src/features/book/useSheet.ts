@@ -1,0 +1,68 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, toValue, type MaybeRefOrGetter } from 'vue'
+import { answered, api } from '@/shared/api/client'
+import { keys } from '@/shared/api/keys'
+import type { SheetLine, SheetPage } from '@/shared/api/types'
+import type { Raw } from '@/shared/value/raw'
+
+export interface SheetChange {
+  values?: Record<string, Raw | null>
+  sources?: Record<string, { document: string; revision: string }>
+  confirms?: string[]
+  note?: string
+}
+
+/** One revision of a sheet, and what can be done with it. A change names the version that it was made on. */
+export function useSheet(sheet: MaybeRefOrGetter<{ id: string; revision: number }>) {
+  const queries = useQueryClient()
+  const { data, error, isPending, refetch } = useQuery({
+    queryKey: computed(() => keys.sheet(toValue(sheet).id, toValue(sheet).revision)),
+    queryFn: ({ signal }) =>
+      answered(api.GET('/api/book/sheets/{id}/{revision}', { params: { path: toValue(sheet) }, signal })),
+    staleTime: 0,
+  })
+  async function took(page: SheetPage): Promise<void> {
+    queries.setQueryData(keys.sheet(page.id, page.revision), page)
+    await queries.invalidateQueries({ queryKey: keys.book })
+  }
+  const version = (): number => data.value?.version ?? 0
+
+  const edit = useMutation({
+    mutationFn: (change: SheetChange) =>
+      answered(
+        api.PUT('/api/book/sheets/{id}/{revision}', {
+          params: { path: toValue(sheet) },
+          body: { version: version(), ...change },
+        }),
+      ),
+    onSuccess: took,
+  })
+  const move = useMutation({
+    mutationFn: ({ to, reason }: { to: SheetLine['status']; reason: string }) =>
+      answered(
+        api.POST('/api/book/sheets/{id}/{revision}/status', {
+          params: { path: toValue(sheet) },
+          body: { version: version(), to, reason },
+        }),
+      ),
+    onSuccess: async (page) => {
+      await took(page)
+      await queries.invalidateQueries({ queryKey: ['sheet', page.id] })
+    },
+  })
+  const startRevision = useMutation({
+    mutationFn: () =>
+      answered(api.POST('/api/book/sheets/{id}/revisions', { params: { path: { id: toValue(sheet).id } } })),
+    onSuccess: took,
+  })
+  const throwAway = useMutation({
+    mutationFn: () =>
+      answered(
+        api.DELETE('/api/book/sheets/{id}/{revision}', {
+          params: { path: toValue(sheet), query: { version: version() } },
+        }),
+      ),
+    onSuccess: () => queries.invalidateQueries({ queryKey: keys.book }),
+  })
+  return { page: data, error, isPending, refetch, edit, move, startRevision, throwAway }
+}
