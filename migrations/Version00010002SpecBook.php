@@ -24,6 +24,7 @@ final class Version00010002SpecBook extends AbstractMigration
         $this->addSql('ALTER TABLE part ADD maker VARCHAR(60) DEFAULT \'not given\' NOT NULL, ADD origin VARCHAR(10) DEFAULT \'maker\' NOT NULL COMMENT \'maker or other\', ADD pack_size INT UNSIGNED DEFAULT 1 NOT NULL COMMENT \'pieces in a pack\', ADD superseded_by VARCHAR(40) DEFAULT NULL');
         $this->addSql('DROP INDEX range_by_model ON sheet_range');
         $this->addSql('CREATE INDEX range_by_model ON sheet_range (model, prefix, serial_to, serial_from)');
+        $this->addSql('ALTER TABLE sheet_range CHANGE model model VARCHAR(20) NOT NULL COLLATE `utf8mb4_bin`, CHANGE prefix prefix VARCHAR(20) NOT NULL COLLATE `utf8mb4_bin`, ADD sheet_name VARCHAR(60) NOT NULL, ADD revision INT UNSIGNED NOT NULL, ADD status VARCHAR(20) NOT NULL, ADD maker VARCHAR(60) NOT NULL, ADD year_from SMALLINT UNSIGNED DEFAULT NULL COMMENT \'model year; null: all\', ADD year_to SMALLINT UNSIGNED DEFAULT NULL COMMENT \'model year; null: all\', ADD gearcases VARCHAR(400) NOT NULL COMMENT \'variants, by commas; empty: all\'');
         $this->addSql('ALTER TABLE spec_sheet ADD family TINYINT NOT NULL COMMENT \'true: applies to no engine by itself\', ADD author VARCHAR(80) NOT NULL, ADD reviewer VARCHAR(80) DEFAULT NULL, ADD year_from SMALLINT UNSIGNED DEFAULT NULL COMMENT \'model year; null: all\', ADD year_to SMALLINT UNSIGNED DEFAULT NULL COMMENT \'model year; null: all\', ADD gearcases VARCHAR(400) NOT NULL COMMENT \'variants, by commas; empty: all\', ADD base_sheet VARCHAR(60) DEFAULT NULL, ADD base_revision INT UNSIGNED DEFAULT NULL, ADD changed_at DATETIME NOT NULL COMMENT \'UTC\', ADD version INT UNSIGNED DEFAULT 1 NOT NULL');
     }
 
@@ -52,6 +53,7 @@ final class Version00010002SpecBook extends AbstractMigration
                 'changed_at' => gmdate('Y-m-d H:i:s'),
             ], ['id' => $row['id']]);
         }
+        $this->connection->executeStatement('UPDATE sheet_range r JOIN spec_sheet s ON s.id = r.sheet_id SET r.sheet_name = s.sheet_id, r.revision = s.revision, r.status = s.status, r.maker = s.maker');
         foreach (['maker', 'origin', 'pack_size'] as $column) {
             $this->connection->executeStatement("ALTER TABLE part ALTER $column DROP DEFAULT");
         }
@@ -66,6 +68,7 @@ final class Version00010002SpecBook extends AbstractMigration
         $this->addSql('ALTER TABLE part DROP maker, DROP origin, DROP pack_size, DROP superseded_by');
         $this->addSql('DROP INDEX range_by_model ON sheet_range');
         $this->addSql('CREATE INDEX range_by_model ON sheet_range (model, prefix, serial_from)');
+        $this->addSql('ALTER TABLE sheet_range CHANGE model model VARCHAR(20) NOT NULL, CHANGE prefix prefix VARCHAR(20) NOT NULL, DROP sheet_name, DROP revision, DROP status, DROP maker, DROP year_from, DROP year_to, DROP gearcases');
         $this->addSql('ALTER TABLE spec_sheet DROP family, DROP author, DROP reviewer, DROP year_from, DROP year_to, DROP gearcases, DROP base_sheet, DROP base_revision, DROP changed_at, DROP version');
     }
 

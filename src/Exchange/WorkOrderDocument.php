@@ -25,6 +25,7 @@ use FreshTack\Core\Procedure\Figure;
 use FreshTack\Core\Procedure\Procedure;
 use FreshTack\Core\Quantity\Volume;
 use FreshTack\Core\SpecBook\SheetField;
+use FreshTack\Core\SpecBook\SheetGroup;
 use FreshTack\Core\SpecBook\SheetValue;
 
 /**
@@ -65,6 +66,7 @@ final readonly class WorkOrderDocument
     private static function engine(EngineOrder $engine, array $procedures): array
     {
         $advice = $engine->arrivalAdvice;
+        $used = UsedValues::of($engine, $procedures);
 
         return [
             'position' => $engine->position->value,
@@ -82,10 +84,25 @@ final readonly class WorkOrderDocument
                 'decision' => $engine->request->arrival->decision,
                 'advice' => null === $advice ? null : ['advice' => $advice->advice->value, 'waitMin' => $advice->waitMin, 'amountMl' => $advice->amountMl, 'reason' => $advice->reason],
             ],
-            'used' => UsedValues::of($engine, $procedures),
+            'used' => $used,
             'level' => null === $engine->level ? null : self::level($engine->level),
-            'plate' => array_map(static fn (SheetValue $value): array => self::figure(new Figure($value->field->value, $value->field->label(), $value->figure(), $value->detail(), $value->source->text())), array_values(array_filter($engine->request->sheet->values(), static fn (SheetValue $value): bool => $value->isUsable()))),
+            'plate' => array_map(static fn (SheetValue $value): array => self::figure(new Figure($value->field->value, $value->field->label(), $value->figure(), $value->detail(), $value->source->text())), self::onThePlate($engine, $used)),
         ];
+    }
+
+    /**
+     * The figures to have at hand: all that can be used of the sections that the order draws on.
+     *
+     * @param list<string> $used
+     *
+     * @return list<SheetValue>
+     */
+    private static function onThePlate(EngineOrder $engine, array $used): array
+    {
+        $groups = array_map(static fn (string $path): string => SheetGroup::ofPath($path)->value, $used);
+        $shown = array_flip(array_diff($groups, [SheetGroup::Schedule->value]));
+
+        return array_values(array_filter($engine->request->sheet->values(), static fn (SheetValue $value): bool => $value->isUsable() && (isset($shown[$value->field->group()->value]) || \in_array($value->field->value, $used, true))));
     }
 
     /**

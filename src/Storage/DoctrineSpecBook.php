@@ -14,9 +14,10 @@ use FreshTack\Core\SpecBook\Task;
 use FreshTack\Shop\Book\SpecBook;
 use FreshTack\Storage\Entity\EngineModelRecord;
 use FreshTack\Storage\Entity\ProcedureRecord;
+use Symfony\Contracts\Service\ResetInterface;
 
 /** What was asked for once in a request is kept for its length. */
-final class DoctrineSpecBook implements SpecBook
+final class DoctrineSpecBook implements SpecBook, ResetInterface
 {
     /** @var array<string, EngineModel|null> */
     private array $models = [];
@@ -27,6 +28,12 @@ final class DoctrineSpecBook implements SpecBook
 
     public function __construct(private readonly EntityManagerInterface $entities, private readonly SheetHeads $heads, private readonly SheetStore $store)
     {
+    }
+
+    public function reset(): void
+    {
+        $this->models = $this->claims = [];
+        $this->procedures = null;
     }
 
     public function model(string $code): ?EngineModel

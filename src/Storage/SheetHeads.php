@@ -20,16 +20,18 @@ final readonly class SheetHeads
     {
     }
 
-    /** @return list<SheetHead> */
+    /** @return list<SheetHead> of their ranges only the number that was asked for */
     public function claiming(string $model, SerialNumber $serial): array
     {
         $rows = $this->connection->fetchAllAssociative(
-            'SELECT '.self::COLUMNS.', r.model, r.prefix, r.serial_from, r.serial_to FROM sheet_range r JOIN spec_sheet s ON s.id = r.sheet_id
-             WHERE r.model = ? AND r.prefix = ? AND r.serial_to >= ? AND r.serial_from <= ? ORDER BY s.sheet_id, s.revision',
+            'SELECT sheet_name AS sheet_id, revision, status, maker, year_from, year_to, gearcases FROM sheet_range WHERE model = ? AND prefix = ? AND serial_to >= ? AND serial_from <= ?',
             [$model, $serial->prefix, $serial->number, $serial->number],
         );
+        $asked = new SerialRange($serial->prefix, $serial->number, $serial->number);
+        $heads = array_map(fn (array $row): SheetHead => $this->head($row, [$model], [$asked]), $rows);
+        usort($heads, static fn (SheetHead $a, SheetHead $b): int => [$a->id, $a->revision] <=> [$b->id, $b->revision]);
 
-        return $this->heads($rows);
+        return $heads;
     }
 
     /** @return list<SheetHead> */

@@ -10,9 +10,10 @@ use FreshTack\Core\SpecBook\Inheritance;
 use FreshTack\Core\SpecBook\SheetReader;
 use FreshTack\Core\SpecBook\SpecSheet;
 use FreshTack\Storage\Entity\SpecSheetRecord;
+use Symfony\Contracts\Service\ResetInterface;
 
 /** Sheets as documents, with and without what they take from their family; each read once in a request. */
-final class SheetStore
+final class SheetStore implements ResetInterface
 {
     /** @var array<string, SpecSheet> */
     private array $read = [];
@@ -21,6 +22,11 @@ final class SheetStore
 
     public function __construct(private readonly EntityManagerInterface $entities)
     {
+    }
+
+    public function reset(): void
+    {
+        $this->read = $this->flat = [];
     }
 
     public function record(string $id, int $revision): ?SpecSheetRecord

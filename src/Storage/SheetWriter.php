@@ -50,9 +50,10 @@ final readonly class SheetWriter
 
     private function ranges(SpecSheetRecord $record, SpecSheet $sheet): void
     {
-        foreach ($sheet->head->models as $model) {
-            foreach ($sheet->head->ranges as $range) {
-                $this->entities->persist(new SheetRangeRecord($record, $model, $range->prefix, $range->from, $range->to));
+        $head = $sheet->head;
+        foreach ($head->models as $model) {
+            foreach ($head->ranges as $range) {
+                $this->entities->persist(new SheetRangeRecord($record, $model, $range->prefix, $range->from, $range->to, $head->id, $head->revision, $head->status->value, $head->maker, $head->years?->from, $head->years?->to, implode(',', $head->gearcases)));
             }
         }
     }

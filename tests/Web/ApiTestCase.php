@@ -53,6 +53,28 @@ abstract class ApiTestCase extends WebTestCase
         return Cursor::over(json_decode($answer, true));
     }
 
+    /** Sends a file as the body of a request. */
+    protected function upload(string $path, string $bytes, string $type): Cursor
+    {
+        $this->client->request('POST', $path, [], [], ['CONTENT_TYPE' => $type, 'HTTP_X-Fresh-Tack' => '1', 'HTTP_CONTENT_LENGTH' => (string) \strlen($bytes)], $bytes);
+        $response = $this->client->getResponse();
+        $this->status = $response->getStatusCode();
+        $answer = (string) $response->getContent();
+        self::assertNull(OpenApi::load()->responseFlaw('POST', explode('?', $path)[0], $this->status, explode(';', (string) $response->headers->get('Content-Type'))[0], $answer));
+
+        return Cursor::over(json_decode($answer, true));
+    }
+
+    /** Fetches a file. */
+    protected function download(string $path): string
+    {
+        $this->client->request('GET', $path);
+        $this->status = $this->client->getResponse()->getStatusCode();
+        self::assertStringStartsWith('attachment', (string) $this->client->getResponse()->headers->get('Content-Disposition'));
+
+        return (string) $this->client->getResponse()->getContent();
+    }
+
     protected function boatId(string $name): int
     {
         $id = $this->entities()->getConnection()->fetchOne('SELECT id FROM boat WHERE name = ?', [$name]);

@@ -45,7 +45,7 @@ final class OrderTest extends ApiTestCase
     {
         $number = $this->issuedTwin();
         $before = $this->call('GET', "/api/orders/$number")->at('work')->raw();
-        $this->entities()->getConnection()->executeStatement('UPDATE spec_sheet SET document = REPLACE(document, \'5.46\', \'6.46\') WHERE sheet_id = \'kestrane-k165-early\'');
+        $this->entities()->getConnection()->executeStatement('UPDATE spec_sheet SET document = REPLACE(document, \'5.46\', \'5.56\') WHERE sheet_id = \'kestrane-k165-early\'');
         $this->entities()->clear();
 
         self::assertSame($before, $this->call('GET', "/api/orders/$number")->at('work')->raw());

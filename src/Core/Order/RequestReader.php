@@ -16,6 +16,7 @@ use FreshTack\Core\Quantity\Temperature;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Core\SpecBook\SheetReader;
+use FreshTack\Core\SpecBook\SpecSheet;
 use FreshTack\Core\SpecBook\Task;
 use FreshTack\Core\SpecBook\ValueReader;
 
@@ -24,8 +25,12 @@ final readonly class RequestReader
 {
     public const FORMAT = 'fresh-tack/order-request/1';
 
-    /** @throws InvalidDocument with every flaw and where it stands */
-    public static function read(mixed $document): OrderRequest
+    /**
+     * @param array<int, SpecSheet> $known sheets that were read already from what this document embeds, by the place of their engine
+     *
+     * @throws InvalidDocument with every flaw and where it stands
+     */
+    public static function read(mixed $document, array $known = []): OrderRequest
     {
         $cursor = Cursor::over($document);
         $cursor->knowsOnly('format', 'order', 'day', 'place', 'air', 'policy', 'shelf', 'catalogue', 'engines', 'procedures');
@@ -36,7 +41,7 @@ final readonly class RequestReader
         $policy = self::policy($cursor->at('policy'));
         $shelf = array_filter(array_map(self::oil(...), $cursor->at('shelf')->list(0, 200)));
         $parts = PartsShelf::of(...array_map(self::part(...), $cursor->at('catalogue')->list(0, 10_000)));
-        $engines = array_map(self::engine(...), $cursor->at('engines')->list(1, 5));
+        $engines = self::engines($cursor->at('engines'), $known);
         self::checkPositions($engines, $cursor->at('engines'));
         $procedures = array_map(ProcedureReader::at(...), $cursor->at('procedures')->list(1, 100));
         $head = [$cursor->at('order')->string(20), $cursor->at('day')->day(), $cursor->at('place')->enum(Place::class)];
@@ -82,7 +87,19 @@ final readonly class RequestReader
         return new ShelfPart($part->at('number')->string(40), $part->at('description')->string(120), $part->at('bin')->string(20), $part->at('inStock')->int(0, 1_000_000));
     }
 
-    private static function engine(Cursor $engine): EngineRequest
+    /**
+     * @param array<int, SpecSheet> $known
+     *
+     * @return list<EngineRequest>
+     */
+    private static function engines(Cursor $engines, array $known): array
+    {
+        $list = $engines->list(1, 5);
+
+        return array_map(static fn (Cursor $engine, int $place): EngineRequest => self::engine($engine, $known[$place] ?? null), $list, array_keys($list));
+    }
+
+    private static function engine(Cursor $engine, ?SpecSheet $known): EngineRequest
     {
         $engine->knowsOnly('position', 'model', 'serial', 'hours', 'arrival', 'tasks', 'sheet');
         $hours = $engine->at('hours')->optionalString(12);
@@ -94,7 +111,7 @@ final readonly class RequestReader
             null === $hours ? null : $engine->at('hours')->attempt(static fn (): EngineHours => EngineHours::of($hours)),
             $engine->at('arrival')->isNull() ? null : self::arrival($engine->at('arrival')),
             array_map(self::task(...), $engine->at('tasks')->list(0, 40)),
-            SheetReader::at($engine->at('sheet')),
+            $known ?? SheetReader::at($engine->at('sheet')),
         );
     }
 

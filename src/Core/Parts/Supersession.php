@@ -7,7 +7,7 @@ namespace FreshTack\Core\Parts;
 /** Which number took the place of which: an old number leads through a chain to the one that is current. */
 final readonly class Supersession
 {
-    /** @param array<string, string> $newer by older number */
+    /** @param array<array-key, string> $newer by older number; one of digits only is an integer as a key */
     public function __construct(private array $newer)
     {
     }

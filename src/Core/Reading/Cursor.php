@@ -26,7 +26,7 @@ final readonly class Cursor
     {
         $child = \is_array($this->value) ? ($this->value[$key] ?? null) : null;
 
-        return new self($child, $this->pointer.'/'.str_replace(['~', '/'], ['~0', '~1'], (string) $key), $this->flaws);
+        return new self($child, $this->pointer.'/'.(\is_int($key) || false === strpbrk($key, '~/') ? $key : str_replace(['~', '/'], ['~0', '~1'], $key)), $this->flaws);
     }
 
     public function isNull(): bool
@@ -51,9 +51,10 @@ final readonly class Cursor
 
     public function string(int $most = 2000): string
     {
-        if (\is_string($this->value) && '' !== trim($this->value)) {
-            if (mb_strlen($this->value) <= $most) {
-                return trim($this->value);
+        $text = \is_string($this->value) ? trim($this->value) : '';
+        if (\is_string($this->value) && '' !== $text) {
+            if (\strlen($text) <= $most || mb_strlen($this->value) <= $most) {
+                return $text;
             }
             $this->flaw(\sprintf('At most %d characters, please.', $most));
 
@@ -159,8 +160,10 @@ final readonly class Cursor
 
     public function knowsOnly(string ...$keys): void
     {
-        foreach (array_diff($this->keys(), $keys) as $unknown) {
-            $this->at($unknown)->flaw('Nothing of this name belongs here.');
+        foreach ($this->keys() as $key) {
+            if (!\in_array($key, $keys, true)) {
+                $this->at($key)->flaw('Nothing of this name belongs here.');
+            }
         }
     }
 

@@ -18,7 +18,7 @@ interface SpecBook
     /** @return list<EngineModel> */
     public function models(): array;
 
-    /** @return list<SheetHead> of every revision that claims this serial number, whatever its status; only the ranges that hold it */
+    /** @return list<SheetHead> of every revision that claims this serial number, whatever its status; of their ranges only this number */
     public function claims(string $model, SerialNumber $serial): array;
 
     /** @return list<SheetHead> of all revisions, whatever their status */

@@ -10,6 +10,7 @@ use FreshTack\Core\Order\RequestReader;
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Core\SpecBook\SheetHead;
+use FreshTack\Core\SpecBook\SpecSheet;
 use FreshTack\Core\SpecBook\Task;
 use FreshTack\Shop\Board\AssessEngine;
 use FreshTack\Shop\Board\EngineAssessment;
@@ -72,6 +73,29 @@ final readonly class RequestAssembler
         }
 
         return [] === $engines ? null : $this->around((string) $number, $draft->place, ['coldest' => $draft->coldestC, 'warmest' => $draft->warmestC], $engines);
+    }
+
+    /**
+     * The sheets of `request()` that were read already, by the place of their engine in it.
+     *
+     * @param list<EngineAssessment> $assessed
+     *
+     * @return array<int, SpecSheet>
+     */
+    public function known(Draft $draft, array $assessed): array
+    {
+        $known = [];
+        $place = 0;
+        foreach ($assessed as $assessment) {
+            if (null !== $assessment->sheet) {
+                if ([] === $draft->fillsOf($assessment->engine->id)) {
+                    $known[$place] = $assessment->sheet;
+                }
+                ++$place;
+            }
+        }
+
+        return $known;
     }
 
     /**

@@ -14,11 +14,16 @@ use FreshTack\Core\Fastening\TorqueTightening;
 use FreshTack\Core\Fastening\TurnsAfterContact;
 use FreshTack\Core\Fastening\TurnsAfterSeating;
 use FreshTack\Core\Fastening\UntilClick;
+use FreshTack\Core\Parts\CataloguePart;
+use FreshTack\Core\Parts\Origin;
+use FreshTack\Core\Parts\PartReader;
+use FreshTack\Core\Parts\Supersession;
 use FreshTack\Core\Procedure\EngineFacts;
 use FreshTack\Core\Procedure\Operation;
 use FreshTack\Core\Procedure\Procedure;
 use FreshTack\Core\Quantity\Volume;
 use FreshTack\Core\Quantity\VolumeUnit;
+use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\Schedule\Action;
 use FreshTack\Core\Schedule\HardUse;
 use FreshTack\Core\Schedule\Interval;
@@ -32,6 +37,7 @@ use FreshTack\Core\SpecBook\TableRow;
 use FreshTack\Core\SpecBook\Task;
 use FreshTack\Core\SpecBook\TaskNeeds;
 use FreshTack\Core\SpecBook\ValueKind;
+use FreshTack\Shop\Book\PartNumbers;
 use FreshTack\Tests\Support\Book;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -168,6 +174,27 @@ final class DemoBookTest extends TestCase
             }
         }
         self::assertSame(['dunmarrow-d130-dl2 gearcase.ventTightening', 'kestrane-k320 valves.exhaust', 'kestrane-k85 oilFilter.tightening'], array_values(array_unique($holes)));
+    }
+
+    public function testEveryPartThatASheetNamesIsInTheCatalogue(): void
+    {
+        $cursor = Cursor::over(Book::document('stock.json'));
+        $parts = array_map(PartReader::at(...), $cursor->at('parts')->list(0, 10_000));
+        $cursor->flaws->throwIfAny();
+        $known = array_map(static fn (CataloguePart $part): string => $part->number, $parts);
+        $named = array_merge(...array_map(static fn (string $id): array => array_values(PartNumbers::in(Book::sheet($id))), Book::sheetIds()));
+        self::assertSame([], array_values(array_diff($named, $known)));
+    }
+
+    public function testTheCatalogueHasChainsKitsPacksAndAnothersPart(): void
+    {
+        $parts = array_map(PartReader::at(...), Cursor::over(Book::document('stock.json'))->at('parts')->list(0, 10_000));
+        $newer = array_filter(array_column(array_map(static fn (CataloguePart $part): array => [$part->number, $part->supersededBy], $parts), 1, 0), \is_string(...));
+        self::assertSame(['DM-20311', 'DM-20655', 'DM-20961'], (new Supersession($newer))->chain('DM-20311'));
+        self::assertSame([], (new Supersession($newer))->loops());
+        self::assertCount(4, array_filter($parts, static fn (CataloguePart $part): bool => $part->isKit()));
+        self::assertNotSame([], array_filter($parts, static fn (CataloguePart $part): bool => $part->packSize > 1));
+        self::assertNotSame([], array_filter($parts, static fn (CataloguePart $part): bool => Origin::Other === $part->origin));
     }
 
     public function testWhatIsOpenedIsClosed(): void
