@@ -15,10 +15,9 @@ test('a hole parks its task, and the manager sees it', async ({ browser }) => {
   await expect(writer.getByRole('link', { name: 'Open at the bench' })).toBeVisible()
 
   const manager = await signedIn(browser, 'mora')
-  await manager.goto('/book')
-  await expect(
-    manager.getByRole('row', { name: /kestrane-k85 rev\. 4.*oil filter tightening.*Oil filter/ }),
-  ).toBeVisible()
+  await manager.goto('/book/holes')
+  const k85 = manager.locator('section').filter({ hasText: 'kestrane-k85 rev. 4' })
+  await expect(k85.getByRole('row', { name: /oil filter tightening.*Oil filter/ })).toBeVisible()
 })
 
 test('two writers: a clear conflict, nothing overwritten', async ({ browser }) => {

@@ -23,7 +23,14 @@ test('every main screen is accessible and fits its size', async ({ browser, page
   await page.goto('/')
   await isAccessible(page, 'login')
   const manager = await signedIn(browser, 'mora')
-  for (const place of ['/', '/boats', '/bench', '/parts', '/book', '/boats/1', '/engines/1/log', '/boats/4/check-in']) {
+  const places = [
+    ...['/', '/boats', '/bench', '/parts', '/parts/catalogue', '/boats/1', '/engines/1/log', '/boats/4/check-in'],
+    ...['', '/holes', '/ranges', '/procedures', '/quote', '/files', '/new'].map((leaf) => `/book${leaf}`),
+    ...['kestrane-k320/1', 'dunmarrow-d65/6', 'dunmarrow-d65/comparison?older=5&newer=6'].map(
+      (sheet) => `/book/sheets/${sheet}`,
+    ),
+  ]
+  for (const place of places) {
     await manager.goto(place)
     await expect(manager.locator('.el-skeleton')).toHaveCount(0)
     await isAccessible(manager, place)

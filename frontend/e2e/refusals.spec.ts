@@ -48,7 +48,7 @@ for (const refusal of refusals) {
 
     const manager = await signedIn(browser, 'mora')
     await manager.getByRole('link', { name: 'Book', exact: true }).click()
-    const row = manager.getByRole('row').filter({ hasText: refusal.message })
+    const row = manager.getByRole('listitem').filter({ hasText: refusal.message })
     await expect(row).toContainText(refusal.boat)
     await expect(row).toContainText(refusal.title)
   })

@@ -1,7 +1,7 @@
 import { expect, type Browser, type Locator, type Page } from '@playwright/test'
 
 export const today = '2026-03-18T09:00:00Z'
-export type Who = 'ines' | 'ada' | 'bram' | 'mora'
+export type Who = 'ines' | 'ada' | 'bram' | 'mora' | 'teo'
 
 /** A browser of its own for one person, on the day of the tests; the bench has its tablet's size. */
 export async function signedIn(browser: Browser, who: Who, size = { width: 1280, height: 800 }): Promise<Page> {

@@ -24,8 +24,8 @@ final readonly class SheetHeads
     public function claiming(string $model, SerialNumber $serial): array
     {
         $rows = $this->connection->fetchAllAssociative(
-            'SELECT sheet_name AS sheet_id, revision, status, maker, year_from, year_to, gearcases FROM sheet_range WHERE model = ? AND prefix = ? AND serial_to >= ? AND serial_from <= ?',
-            [$model, $serial->prefix, $serial->number, $serial->number],
+            \sprintf('SELECT sheet_name AS sheet_id, revision, status, maker, year_from, year_to, gearcases FROM sheet_range WHERE model = ? AND prefix = ? AND serial_to >= %1$d AND serial_from <= %1$d', $serial->number),
+            [$model, $serial->prefix],
         );
         $asked = new SerialRange($serial->prefix, $serial->number, $serial->number);
         $heads = array_map(fn (array $row): SheetHead => $this->head($row, [$model], [$asked]), $rows);

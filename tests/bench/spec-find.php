@@ -48,15 +48,16 @@ $compare = static function (Closure $one, Closure $other): array {
     };
     $median = static function (array $values): float {
         sort($values);
+        $middle = $values[intdiv(count($values), 2)];
 
-        return $values[intdiv(count($values), 2)];
+        return is_float($middle) ? $middle : throw new LogicException('A median of no times.');
     };
     $rounds = [];
     for ($round = 0; $round < 41; ++$round) {
         $rounds[] = [$timed($one), $timed($other)];
     }
 
-    return [$median(array_column($rounds, 0)), $median(array_column($rounds, 1)), $median(array_map(static fn (array $pair): float => $pair[1] / $pair[0], $rounds))];
+    return [$median(array_map(static fn (array $pair): float => $pair[0], $rounds)), $median(array_map(static fn (array $pair): float => $pair[1], $rounds)), $median(array_map(static fn (array $pair): float => $pair[1] / $pair[0], $rounds))];
 };
 
 $find = static function (int $sheets) use ($heads, $finder): Closure {

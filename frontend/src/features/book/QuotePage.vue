@@ -51,13 +51,7 @@ watch(form, () => quote.reset(), { deep: true })
         <input v-model.number="form.coldestC" class="cell figure" type="number" aria-label="Coldest air, °C" /> to
         <input v-model.number="form.warmestC" class="cell figure" type="number" aria-label="Warmest air, °C" /> °C
       </label>
-      <el-button
-        type="primary"
-        native-type="submit"
-        :disabled="form.tasks.length === 0"
-        :loading="quote.isPending.value"
-        >Quote</el-button
-      >
+      <el-button type="primary" native-type="submit" :loading="quote.isPending.value">Quote</el-button>
     </form>
     <FieldNote :text="modelError" />
     <ProblemNote v-if="!modelError" :error="quote.error.value" unshown />

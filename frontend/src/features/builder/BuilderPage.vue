@@ -16,8 +16,21 @@ import { useOrder } from './useOrder'
 
 const route = useRoute()
 const number = computed(() => Number(route.params['number']))
-const { view, draft, work, isDraft, error, isPending, previewError, saveError, issue, savedAt, changed, reload } =
-  useOrder(number)
+const {
+  view,
+  draft,
+  work,
+  isDraft,
+  error,
+  isPending,
+  previewError,
+  saveError,
+  issue,
+  savedAt,
+  changed,
+  settled,
+  reload,
+} = useOrder(number)
 const { mayWrite } = useSession()
 const editable = computed(() => isDraft.value && mayWrite.value)
 const grid = useGrid(() => view.value?.engines ?? [], draft, changed)
@@ -90,6 +103,7 @@ useShortcut('F9', () => {
       :work="work"
       :editable="editable"
       :issuing="issue.isPending.value"
+      :settled="settled"
       @issue="issue.mutate()"
       @decide="decide"
       @filled="reload"

@@ -10,7 +10,7 @@ import { emptyValue, tidied, type Raw } from '@/shared/value/raw'
 import { useFields } from '@/shared/value/useFields'
 
 /** A hole of the book, filled in on this order from the manual at hand. It is marked, and the book gets a proposal. */
-const props = defineProps<{ order: OrderFile; engine: Engine; path: string }>()
+const props = defineProps<{ order: OrderFile; engine: Engine; path: string; settled: () => Promise<number> }>()
 const emit = defineEmits<{ close: []; filled: [] }>()
 const { fields, byPath } = useFields()
 const field = computed(() => byPath.value.get(props.path))
@@ -25,12 +25,12 @@ watch(
 )
 
 const fill = useMutation({
-  mutationFn: () =>
+  mutationFn: async () =>
     answered(
       api.POST('/api/orders/{number}/fills', {
         params: { path: { number: props.order.number } },
         body: {
-          version: props.order.version,
+          version: await props.settled(),
           engineId: props.engine.id,
           path: props.path,
           content: tidied(value.value ?? {}),

@@ -8,7 +8,13 @@ import FillDialog from './FillDialog.vue'
 import IssuedActions from './IssuedActions.vue'
 
 /** What the writer reads out: what is missing, how long it takes, what to pull. */
-const props = defineProps<{ view: OrderView; work: WorkOrder | null; editable: boolean; issuing: boolean }>()
+const props = defineProps<{
+  view: OrderView
+  work: WorkOrder | null
+  editable: boolean
+  issuing: boolean
+  settled: () => Promise<number>
+}>()
 const emit = defineEmits<{ issue: []; decide: [position: string, text: string]; filled: [] }>()
 
 const ready = computed(() => (props.work?.engines ?? []).reduce((sum, engine) => sum + engine.tasks.length, 0))
@@ -147,6 +153,7 @@ const unit = (code: string): string => ({ us_qt: 'US qt', us_gal: 'US gal' })[co
     <FillDialog
       v-if="filling && fillEngine"
       :order="view.order"
+      :settled="settled"
       :engine="fillEngine"
       :path="filling.path"
       @close="filling = null"

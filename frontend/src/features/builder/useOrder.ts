@@ -85,14 +85,11 @@ export function useOrder(number: MaybeRefOrGetter<number>) {
 
   const issue = useMutation({
     mutationFn: async () => {
-      if (timer !== undefined && !(await saveNow())) {
-        throw save.error.value ?? new Error('The draft could not be saved.')
-      }
-      await saving.catch(() => null)
+      const current = await settled()
       return answered(
         api.POST('/api/orders/{number}/issue', {
           params: { path: { number: toValue(number) } },
-          body: { version: version.value },
+          body: { version: current },
         }),
       )
     },
@@ -102,6 +99,15 @@ export function useOrder(number: MaybeRefOrGetter<number>) {
       await queries.invalidateQueries({ queryKey: keys.board })
     },
   })
+
+  /** Keeps what is not kept yet, and gives the version that the order has then. */
+  async function settled(): Promise<number> {
+    if (timer !== undefined && !(await saveNow())) {
+      throw save.error.value ?? new Error('The draft could not be saved.')
+    }
+    await saving.catch(() => null)
+    return version.value
+  }
 
   async function reload(): Promise<void> {
     draft.value = null
@@ -123,6 +129,7 @@ export function useOrder(number: MaybeRefOrGetter<number>) {
     issue,
     savedAt,
     changed,
+    settled,
     reload,
   }
 }
