@@ -111,6 +111,12 @@ http {
             fastcgi_pass unix:$1/fpm.sock;
             fastcgi_read_timeout 60s;
         }
+        error_page 413 @too_large;
+        location @too_large {
+            internal;
+            default_type application/problem+json;
+            return 413 '{"type":"urn:fresh-tack:upload.too_large","title":"Too large","status":413,"detail":"This file is larger than 64 MB. Nothing was read from it: split it, or send only what is needed."}';
+        }
         location /assets/ { expires 1y; try_files \$uri =404; }
         location / { try_files \$uri /index.html; }
     }

@@ -139,7 +139,7 @@ test('the manager fills a hole on an order from the manual; it is marked, and th
   await expect(dialog).toContainText('must run from the smallest to the largest')
   await dialog.getByLabel('to', { exact: true }).fill('1 1/4')
   await dialog.getByRole('button', { name: 'Fill in', exact: true }).click()
-  await expect(slip).toContainText('† oil filter tightening filled in on this order')
+  await expect(slip).toContainText('† Port: oil filter tightening filled in on this order')
   await expect(slip.getByRole('button', { name: 'Issue 2 tasks' })).toBeVisible()
   await mora.keyboard.press('F9')
   await expect(mora.getByRole('link', { name: 'Open at the bench' })).toBeVisible()

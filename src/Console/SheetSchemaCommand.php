@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FreshTack\Console;
 
-use FreshTack\Exchange\Json;
 use FreshTack\Exchange\SheetSchema;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -16,7 +15,7 @@ final class SheetSchemaCommand extends Command
 {
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        $output->writeln(Json::pretty(SheetSchema::document()), OutputInterface::OUTPUT_RAW);
+        $output->write(SheetSchema::written(), false, OutputInterface::OUTPUT_RAW);
 
         return Command::SUCCESS;
     }

@@ -27,6 +27,12 @@ final readonly class SheetSchema
     private const DECIMAL = '^\d{1,12}(\.\d{1,12})?$';
     private const TURNS = '^(?:(\d{1,2}) )?(\d{1,2})/([1-9]\d?)$|^(\d{1,2}(?:\.\d{1,3})?)$';
 
+    /** As docs/formats keeps it: a line for each value. */
+    public static function written(): string
+    {
+        return Json::outline(self::document(), 4)."\n";
+    }
+
     /** @return Node */
     public static function document(): array
     {

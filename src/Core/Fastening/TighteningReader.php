@@ -39,8 +39,7 @@ final readonly class TighteningReader
             'torque_angle' => $value->attempt(static fn (Cursor $at): Tightening => TorqueAndAngle::of(self::torque($at, null), $at->at('angle')->int(1, 360))),
             'turns_after_contact' => $value->attempt(static fn (Cursor $at): Tightening => TurnsAfterContact::of(self::turns($at, 'min'), self::turns($at, 'max'))),
             'turns_after_seating' => $value->attempt(self::seating(...)),
-            'hand_tight' => new HandTight(),
-            'until_click' => new UntilClick(),
+            'hand_tight', 'until_click' => ByFeel::from($kind),
             default => self::unknown($value),
         };
     }

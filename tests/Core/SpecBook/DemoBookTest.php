@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Tests\Core\SpecBook;
 
-use FreshTack\Core\Fastening\HandTight;
+use FreshTack\Core\Fastening\ByFeel;
 use FreshTack\Core\Fastening\Pattern;
 use FreshTack\Core\Fastening\StagedTorque;
 use FreshTack\Core\Fastening\ThreadState;
@@ -13,7 +13,6 @@ use FreshTack\Core\Fastening\TorqueAndAngle;
 use FreshTack\Core\Fastening\TorqueTightening;
 use FreshTack\Core\Fastening\TurnsAfterContact;
 use FreshTack\Core\Fastening\TurnsAfterSeating;
-use FreshTack\Core\Fastening\UntilClick;
 use FreshTack\Core\Parts\CataloguePart;
 use FreshTack\Core\Parts\Origin;
 use FreshTack\Core\Parts\PartReader;
@@ -79,8 +78,11 @@ final class DemoBookTest extends TestCase
     public function testEveryWayOfTighteningOccurs(): void
     {
         $all = self::tightenings();
-        foreach ([TorqueTightening::class, StagedTorque::class, TorqueAndAngle::class, TurnsAfterContact::class, TurnsAfterSeating::class, HandTight::class, UntilClick::class] as $kind) {
+        foreach ([TorqueTightening::class, StagedTorque::class, TorqueAndAngle::class, TurnsAfterContact::class, TurnsAfterSeating::class] as $kind) {
             self::assertNotSame([], array_filter($all, static fn (Tightening $each): bool => $each instanceof $kind), $kind);
+        }
+        foreach (ByFeel::cases() as $feel) {
+            self::assertContains($feel, $all);
         }
         $torques = array_values(array_filter(array_map(static fn (Tightening $each): ?TorqueTightening => $each->torque(), $all)));
         self::assertEqualsCanonicalizing(ThreadState::cases(), self::distinct(array_map(static fn (TorqueTightening $torque): ThreadState => $torque->thread, $torques)));

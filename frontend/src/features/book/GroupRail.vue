@@ -38,6 +38,8 @@ nav {
   padding: 4px 0;
   position: sticky;
   top: 0;
+  max-height: calc(100vh - 80px);
+  overflow: auto;
 }
 
 button {

@@ -77,10 +77,11 @@ function placeOf(pointer: string): string {
 <style scoped>
 .head {
   position: sticky;
-  top: 0;
+  top: -16px;
   z-index: 2;
   background: var(--panel);
-  padding-bottom: 6px;
+  padding: 16px 0 6px;
+  margin-top: -14px;
 }
 
 .trap {

@@ -52,6 +52,7 @@ const containers = (pool: WorkOrder['oil'][number]): string =>
 const { mayManage } = useSession()
 const filling = ref<{ path: string; label: string; position: string } | null>(null)
 const fillEngine = computed(() => props.view.engines.find((engine) => engine.position === filling.value?.position))
+const nameOf = (id: number): string => props.view.engines.find((engine) => engine.id === id)?.label ?? ''
 function filled(): void {
   filling.value = null
   emit('filled')
@@ -97,7 +98,8 @@ const unit = (code: string): string => ({ us_qt: 'US qt', us_gal: 'US gal' })[co
         </button>
       </div>
       <div v-for="fill in view.fills" :key="`${fill.engineId}${fill.path}`" class="note">
-        <strong>† {{ fill.label }} filled in on this order</strong> by {{ fill.by }} from {{ fill.source }}:
+        <strong>† {{ nameOf(fill.engineId) }}: {{ fill.label }} filled in on this order</strong> by {{ fill.by }} from
+        {{ fill.source }}:
         {{ fill.reason }}
       </div>
       <template v-if="work && ready > 0">

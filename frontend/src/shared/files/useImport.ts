@@ -1,6 +1,14 @@
 import { onScopeDispose, ref, shallowRef } from 'vue'
-import { answered, api } from '@/shared/api/client'
+import { answered, api, Problem } from '@/shared/api/client'
 import { uuid7 } from '@/shared/uuid'
+
+const mostBytes = 20_000_000
+const tooLarge = {
+  type: 'urn:fresh-tack:upload.too_large',
+  title: 'Too large',
+  status: 413,
+  detail: 'This file is larger than 20 MB. It was not sent: split it, or take only what is needed.',
+}
 
 /**
  * Takes a file in two steps: what it would change, then all of it. While it is taken in, `progress` says how far it is.
@@ -16,6 +24,10 @@ export function useImport<T>(send: (file: File, apply: boolean, token: string) =
   let timer = 0
 
   async function step(apply: boolean): Promise<T | null> {
+    if ((file.value?.size ?? 0) > mostBytes) {
+      error.value = new Problem(tooLarge, 'upload.too_large')
+      return null
+    }
     const token = uuid7(Date.now())
     busy.value = true
     error.value = null
