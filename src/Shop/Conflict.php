@@ -56,7 +56,7 @@ final class Conflict extends \RuntimeException implements ExpectedError
 
     public static function ownReview(string $name): self
     {
-        return new self('book.own_review', \sprintf('%s is yours: somebody else has to review it.', $name));
+        return new self('book.own_review', \sprintf('%s is yours, or values of it are: somebody else has to review it. Whoever looks a value up again and confirms it takes it over.', $name));
     }
 
     public static function workHasBegun(int $number): self

@@ -28,6 +28,17 @@ final class BookTest extends ApiTestCase
         self::assertSame(6, $this->call('POST', '/api/identifications', ['model' => 'D65', 'serial' => 'D65-3308'])->at('sheet')->at('revision')->raw());
     }
 
+    public function testNobodyReviewsAValueOfTheirOwnThoughAnotherCameAfter(): void
+    {
+        $this->signIn('mora');
+        $this->edit(['values' => ['engineOil.fillCap' => ['value' => 'aft, black cap', 'source' => 'book', 'page' => '39']]]);
+        $this->signIn('teo');
+        $this->edit(['note' => 'Teo was here last.']);
+        $this->signIn('mora');
+        $this->move(self::DRAFT, 'reviewed');
+        self::assertSame(409, $this->status);
+    }
+
     public function testNothingSkipsAStage(): void
     {
         $this->signIn('mora');

@@ -14,7 +14,7 @@ use FreshTack\Shop\Today;
 use FreshTack\Shop\Unit;
 use Psr\Clock\ClockInterface;
 
-/** Changes values of a draft. Whoever changed something last counts as its author from then on, and can't review it. */
+/** Changes values of a draft. Whoever changed something last counts as its author; whoever entered a value can't review it. */
 final readonly class EditSheet
 {
     public function __construct(private Revisions $revisions, private SheetCheck $check, private AuditLog $audit, private Unit $unit, private ClockInterface $clock, private Today $today)

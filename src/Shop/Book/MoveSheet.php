@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Shop\Book;
 
 use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Core\SpecBook\Contributors;
 use FreshTack\Core\SpecBook\SheetStatus;
 use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Audit\AuditLog;
@@ -48,14 +49,26 @@ final readonly class MoveSheet
     /**
      * @return array<string, mixed>
      *
-     * @throws Conflict if somebody reviews what is their own
+     * @throws NotFound|Conflict if somebody reviews what is, in whole or in part, their own
      */
     private function reviewer(Revision $current, SheetStatus $to, Account $by): array
     {
         return match ($to) {
-            SheetStatus::Reviewed => $by->name === ($current->document['author'] ?? null) ? throw Conflict::ownReview($current->head->name()) : ['reviewer' => $by->name],
+            SheetStatus::Reviewed => \in_array($by->name, $this->contributors($current), true) ? throw Conflict::ownReview($current->head->name()) : ['reviewer' => $by->name],
             SheetStatus::Draft => ['reviewer' => null],
             default => [],
         };
+    }
+
+    /**
+     * @return list<string>
+     *
+     * @throws NotFound
+     */
+    private function contributors(Revision $current): array
+    {
+        $before = array_values(array_filter($this->revisions->of($current->head->id), static fn (RevisionLine $line): bool => $line->head->revision < $current->head->revision))[0] ?? null;
+
+        return Contributors::of($current->document, null === $before ? null : $this->revisions->get($before->head->id, $before->head->revision)->document);
     }
 }
