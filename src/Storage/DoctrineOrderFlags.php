@@ -32,6 +32,11 @@ final readonly class DoctrineOrderFlags implements OrderFlags
         return array_map($this->flag(...), $this->entities->getRepository(OrderFlagRecord::class)->findBy(['decision' => null], ['orderNumber' => 'ASC', 'id' => 'ASC']));
     }
 
+    public function ofOrder(int $number): array
+    {
+        return array_map($this->flag(...), $this->entities->getRepository(OrderFlagRecord::class)->findBy(['orderNumber' => $number, 'decision' => null], ['id' => 'ASC']));
+    }
+
     public function get(int $id): OrderFlag
     {
         return $this->flag($this->record($id));

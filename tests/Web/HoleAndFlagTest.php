@@ -76,6 +76,7 @@ final class HoleAndFlagTest extends ApiTestCase
         $flag = $this->call('GET', '/api/book')->at('flags')->at(0);
         self::assertSame([$number, 5, 6], [$flag->at('order')->raw(), $flag->at('from')->raw(), $flag->at('to')->raw()]);
         self::assertSame(['engineOil.restAfterRun', 'oilFilter.spillClosing'], array_map(static fn (Cursor $each): mixed => $each->at('path')->raw(), $flag->at('differences')->list()));
+        self::assertSame($flag->raw(), $this->call('GET', "/api/orders/$number")->at('flags')->at(0)->raw(), 'the order says so itself');
         self::assertSame(['18 min', '20 min'], [$flag->at('differences')->at(0)->at('before')->raw(), $flag->at('differences')->at(0)->at('after')->raw()]);
 
         $this->call('POST', '/api/flags/'.$flag->at('id')->int(1, \PHP_INT_MAX).'/decision', ['renew' => true, 'reason' => 'Bulletin 14.']);

@@ -14,6 +14,9 @@ interface OrderFlags
     /** @return list<OrderFlag> that wait for a decision, by order */
     public function waiting(): array;
 
+    /** @return list<OrderFlag> that wait for a decision on this order */
+    public function ofOrder(int $number): array;
+
     /** @throws NotFound */
     public function get(int $id): OrderFlag;
 

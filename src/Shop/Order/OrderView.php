@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Shop\Order;
 
 use FreshTack\Shop\Board\EngineAssessment;
+use FreshTack\Shop\Book\OrderFlag;
 use FreshTack\Shop\Register\Boat;
 
 /** An order as the builder shows it: the file, the boat, each engine's state, and the work, frozen or as it would be. */
@@ -13,8 +14,9 @@ final readonly class OrderView
     /**
      * @param list<EngineAssessment>    $engines
      * @param array<mixed>|null         $work    null if no engine has a sheet
+     * @param list<OrderFlag>           $flags   what the book says otherwise since the order was issued
      */
-    public function __construct(public OrderFile $file, public Boat $boat, public array $engines, public ?array $work)
+    public function __construct(public OrderFile $file, public Boat $boat, public array $engines, public ?array $work, public array $flags = [])
     {
     }
 }

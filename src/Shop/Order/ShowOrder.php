@@ -7,13 +7,14 @@ namespace FreshTack\Shop\Order;
 use FreshTack\Core\Plan\GateBroken;
 use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Shop\Book\OrderFlags;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Register\Register;
 
 /** A draft is shown as it would be built now; an issued order as it was frozen. */
 final readonly class ShowOrder
 {
-    public function __construct(private Orders $orders, private Register $register, private RequestAssembler $assembler, private PreviewOrder $preview)
+    public function __construct(private Orders $orders, private Register $register, private RequestAssembler $assembler, private PreviewOrder $preview, private OrderFlags $flags)
     {
     }
 
@@ -26,6 +27,6 @@ final readonly class ShowOrder
         }
         $boat = $this->register->boat($file->boatId);
 
-        return new OrderView($file, $boat, $this->assembler->assess($boat, $file->draft), $file->document);
+        return new OrderView($file, $boat, $this->assembler->assess($boat, $file->draft), $file->document, $this->flags->ofOrder($number));
     }
 }

@@ -21,6 +21,7 @@ final readonly class OrderFileView
             'boat' => BoatView::of($view->boat),
             'engines' => array_map(EngineView::of(...), $view->engines),
             'work' => $view->work,
+            'flags' => array_map(BookView::flag(...), $view->flags),
         ];
     }
 

@@ -97,6 +97,13 @@ const unit = (code: string): string => ({ us_qt: 'US qt', us_gal: 'US gal' })[co
           Fill in {{ hole.label }}
         </button>
       </div>
+      <div v-for="flag in view.flags" :key="flag.id" class="note stop">
+        <strong>The book has changed since this order was issued</strong> ({{ flag.sheet }} rev. {{ flag.to }}). The
+        manager decides; until then, ask before you use:
+        <p v-for="difference in flag.differences" :key="difference.path" class="small">
+          {{ difference.label }}: <s>{{ difference.before || 'not known' }}</s> → {{ difference.after || 'not known' }}
+        </p>
+      </div>
       <div v-for="fill in view.fills" :key="`${fill.engineId}${fill.path}`" class="note">
         <strong>† {{ nameOf(fill.engineId) }}: {{ fill.label }} filled in on this order</strong> by {{ fill.by }} from
         {{ fill.source }}:
