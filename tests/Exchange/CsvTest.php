@@ -11,6 +11,7 @@ use FreshTack\Core\Parts\KitLine;
 use FreshTack\Core\Parts\Origin;
 use FreshTack\Core\Reading\Flaw;
 use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Core\SpecBook\SheetDiff;
 use FreshTack\Core\SpecBook\SheetReader;
 use FreshTack\Exchange\CsvTable;
 use FreshTack\Exchange\PartsCsv;
@@ -139,11 +140,42 @@ final class CsvTest extends TestCase
         }
     }
 
+    public function testAScheduleComesBackAsItWent(): void
+    {
+        foreach (['kestrane-k165-early', 'dunmarrow-d65', 'dunmarrow-d7'] as $id) {
+            $sheet = Book::sheet($id);
+            $read = ScheduleCsv::read(ScheduleCsv::write(SheetReader::read($sheet)));
+            $values = \is_array($sheet['values'] ?? null) ? $sheet['values'] : [];
+            $back = SheetReader::read([...$sheet, 'sources' => [...(array) $sheet['sources'], ...$read['sources']], 'values' => [...$values, ...$read['values']]]);
+            self::assertSame([], SheetDiff::changes(SheetReader::read($sheet), $back), $id);
+            self::assertSame(array_keys($read['values']), array_keys($read['rows']));
+        }
+    }
+
+    /** @return iterable<string, array{string, list<string>}> rows, where the flaws are */
+    public static function schedules(): iterable
+    {
+        yield 'a task that is none' => ["polish,renew,,,100,,,,,,,\n", ['/rows/2/task']];
+        yield 'a task twice' => ["engine_oil,renew,,,100,,,,,,,\nengine_oil,renew,,,90,,,,,,,\n", ['/rows/3/task']];
+    }
+
+    /** @param list<string> $pointers */
+    #[DataProvider('schedules')]
+    public function testAScheduleNamesEachTaskOnce(string $rows, array $pointers): void
+    {
+        try {
+            ScheduleCsv::read("task,action,first_h,first_months,every_h,every_months,severe_h,severe_months,severe_use,document,document_revision,page\n".$rows);
+            self::fail('It was taken.');
+        } catch (InvalidDocument $error) {
+            self::assertSame($pointers, array_map(static fn (Flaw $flaw): string => $flaw->pointer, $error->flaws));
+        }
+    }
+
     public function testAScheduleHasARowForEveryTaskWithUnitsInItsHeadings(): void
     {
         $lines = explode("\r\n", trim(ScheduleCsv::write(SheetReader::read(Book::sheet('kestrane-k165-early')))));
         self::assertCount(16, $lines);
-        self::assertSame('task,action,first_h,first_months,every_h,every_months,severe_h,severe_months,severe_use,source', $lines[0]);
+        self::assertSame('task,action,first_h,first_months,every_h,every_months,severe_h,severe_months,severe_use,document,document_revision,page', $lines[0]);
         self::assertStringStartsWith('external_anodes,inspect,,,80.0,6,,3,"salt moored",', $lines[8]);
     }
 }

@@ -144,12 +144,32 @@ final class FilesTest extends ApiTestCase
         self::assertSame(403, $this->status);
     }
 
+    public function testTheScheduleOfADraftComesInAsATableOrNotAtAll(): void
+    {
+        $this->signIn('mora');
+        $csv = $this->download('/api/book/sheets/dunmarrow-d65/6/schedule.csv');
+        $path = '/api/book/sheets/dunmarrow-d65/6/schedule?version=';
+        $this->upload($path.$this->version(), str_replace('engine_oil,renew,10.0,1,120.0', 'engine_oil,renew,10.0,1,110', $csv), 'text/csv');
+        self::assertSame(204, $this->status, (string) $this->client->getResponse()->getContent());
+        self::assertStringContainsString('engine_oil,renew,10.0,1,110.0,6', $this->download('/api/book/sheets/dunmarrow-d65/6/schedule.csv'));
+        $problem = $this->upload($path.$this->version(), str_replace('spark_plugs,renew,,,360.0,36', 'spark_plugs,polish,,,,', $csv), 'text/csv');
+        self::assertSame(['/rows/4', '/rows/4'], self::pointers($problem));
+        self::assertStringStartsWith('Row 4: ', $problem->at('errors')->at(0)->at('detail')->string());
+        $this->upload($path.'1', $csv, 'text/csv');
+        self::assertSame(409, $this->status, 'somebody else was faster');
+    }
+
+    private function version(): int
+    {
+        return $this->call('GET', '/api/book/sheets/dunmarrow-d65/6')->at('version')->int(1, \PHP_INT_MAX);
+    }
+
     public function testTheScheduleOfASheetIsATable(): void
     {
         $this->signIn('ada');
         $lines = explode("\r\n", $this->download('/api/book/sheets/dunmarrow-d65/5/schedule.csv'));
-        self::assertSame('task,action,first_h,first_months,every_h,every_months,severe_h,severe_months,severe_use,source', $lines[0]);
-        self::assertSame('engine_oil,renew,10.0,1,120.0,6,,6,"commercial idling","Dunmarrow service manual D65, rev. 4, p. 12"', $lines[1]);
+        self::assertSame('task,action,first_h,first_months,every_h,every_months,severe_h,severe_months,severe_use,document,document_revision,page', $lines[0]);
+        self::assertSame('engine_oil,renew,10.0,1,120.0,6,,6,"commercial idling","Dunmarrow service manual D65",4,12', $lines[1]);
     }
 
     /** @return array<mixed> */

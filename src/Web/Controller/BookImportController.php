@@ -7,11 +7,13 @@ namespace FreshTack\Web\Controller;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Shop\Book\BookChange;
 use FreshTack\Shop\Book\ImportBook;
+use FreshTack\Shop\Book\ImportSchedule;
 use FreshTack\Shop\Progress;
 use FreshTack\Web\Http\Upload;
 use FreshTack\Web\Security\SignedIn;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
@@ -22,7 +24,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 #[IsGranted('ROLE_STAFF')]
 final readonly class BookImportController
 {
-    public function __construct(private ImportBook $import, private Progress $progress)
+    public function __construct(private ImportBook $import, private ImportSchedule $schedule, private Progress $progress)
     {
     }
 
@@ -38,6 +40,16 @@ final readonly class BookImportController
         $changes = $request->query->getBoolean('apply') ? $this->import->apply($bytes, $request->query->getString('token'), $user->account) : $this->import->preview($bytes, $user->account);
 
         return new JsonResponse(['changes' => array_map(static fn (BookChange $change): array => ['name' => $change->name, 'kind' => $change->kind], $changes)]);
+    }
+
+    /** @throws ExpectedError */
+    #[Route('/api/book/sheets/{id<[a-z0-9-]+>}/{revision<\d+>}/schedule', name: 'import_schedule', methods: ['POST'])]
+    #[IsGranted('ROLE_MANAGER')]
+    public function schedule(string $id, int $revision, Request $request, #[CurrentUser] SignedIn $user): Response
+    {
+        ($this->schedule)($id, $revision, $request->query->getInt('version'), Upload::bytes($request), $user->account);
+
+        return new Response(status: Response::HTTP_NO_CONTENT);
     }
 
     #[Route('/api/progress/{token<[a-z0-9-]+>}', name: 'progress', methods: ['GET'])]

@@ -20,8 +20,20 @@ const unsourced = computed(() => props.page.values.filter((value) => value.stand
 const newest = computed(() => props.page.revisions[0]?.revision === props.page.revision)
 const problem = computed(
   () =>
-    props.actions.move.error.value ?? props.actions.startRevision.error.value ?? props.actions.throwAway.error.value,
+    props.actions.move.error.value ??
+    props.actions.takeSchedule.error.value ??
+    props.actions.startRevision.error.value ??
+    props.actions.throwAway.error.value,
 )
+
+function takeSchedule(event: Event): void {
+  const input = event.target as HTMLInputElement
+  const [file] = input.files ?? []
+  if (file) {
+    props.actions.takeSchedule.mutate(file)
+  }
+  input.value = ''
+}
 
 async function startRevision(): Promise<void> {
   const draft = await props.actions.startRevision.mutateAsync()
@@ -60,6 +72,10 @@ function withdraw(): void {
       >
         <template #reference><el-button>Throw the draft away</el-button></template>
       </el-popconfirm>
+      <label class="mini-file">
+        Schedule from a CSV
+        <input type="file" accept=".csv,text/csv" @change="takeSchedule" />
+      </label>
     </template>
     <template v-else-if="page.status === 'reviewed'">
       <span>Reviewed by {{ page.reviewer }}.</span>
@@ -96,5 +112,13 @@ function withdraw(): void {
 <style scoped>
 .bar {
   padding: 8px 16px;
+}
+
+.mini-file {
+  margin-left: auto;
+}
+
+.mini-file input {
+  max-width: 210px;
 }
 </style>

@@ -55,6 +55,18 @@ export function useSheet(sheet: MaybeRefOrGetter<{ id: string; revision: number 
       answered(api.POST('/api/book/sheets/{id}/revisions', { params: { path: { id: toValue(sheet).id } } })),
     onSuccess: took,
   })
+  const takeSchedule = useMutation({
+    mutationFn: (file: File) =>
+      answered(
+        api.POST('/api/book/sheets/{id}/{revision}/schedule', {
+          params: { path: toValue(sheet), query: { version: version() } },
+          body: file as never,
+          bodySerializer: (body) => body,
+          headers: { 'Content-Type': 'text/csv' },
+        }),
+      ),
+    onSuccess: () => refetch(),
+  })
   const throwAway = useMutation({
     mutationFn: () =>
       answered(
@@ -64,5 +76,5 @@ export function useSheet(sheet: MaybeRefOrGetter<{ id: string; revision: number 
       ),
     onSuccess: () => queries.invalidateQueries({ queryKey: keys.book }),
   })
-  return { page: data, error, isPending, refetch, edit, move, startRevision, throwAway }
+  return { page: data, error, isPending, refetch, edit, move, startRevision, takeSchedule, throwAway }
 }
