@@ -3,7 +3,7 @@ import { execFileSync } from 'node:child_process'
 import { readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { engine, openCheckIn, sendCheckIn, signedIn } from './shop'
+import { engine, issueFor, openCheckIn, sendCheckIn, signedIn } from './shop'
 
 async function openSheet(page: Page, find: string, sheet: string): Promise<void> {
   await page.getByRole('link', { name: 'Book', exact: true }).click()
@@ -208,4 +208,39 @@ test('the whole book goes out as a zip, and a sheet comes in after its preview',
     buffer: Buffer.from('{"format":"fresh-tack/spec-sheet/1"}'),
   })
   await expect(mora.getByRole('alert')).toContainText('have to be mended')
+})
+
+test('publishing flags an open order with the difference, and the manager has it made anew', async ({ browser }) => {
+  const ines = await signedIn(browser, 'ines')
+  const number = await issueFor(ines, "Cox's Echo", null, ['Engine oil'])
+
+  const mora = await signedIn(browser, 'mora')
+  await openSheet(mora, 'D12', 'dunmarrow-d12 rev. 2')
+  await mora.getByRole('button', { name: 'Start a new revision' }).click()
+  await expect(mora).toHaveURL(/dunmarrow-d12\/3$/)
+  await mora.getByRole('textbox', { name: 'rest after a run before a reading counts', exact: true }).fill('11')
+  await mora.getByRole('button', { name: 'Confirm 1 value' }).click()
+  await expect(mora.getByRole('button', { name: 'Nothing to confirm' })).toBeVisible()
+
+  const teo = await signedIn(browser, 'teo')
+  await openSheet(teo, 'D12', 'dunmarrow-d12 rev. 3')
+  await teo.getByRole('button', { name: 'Reviewed by me' }).click()
+  await teo.getByRole('button', { name: 'Publish…' }).click()
+  await expect(teo.getByRole('dialog')).toContainText(/open orders? rests? on values that change/)
+  await teo.getByRole('button', { name: 'Publish', exact: true }).click()
+  await expect(teo.getByText('A published revision never changes.')).toBeVisible()
+
+  await ines.reload()
+  await expect(ines.getByText('The book has changed since this order was issued')).toBeVisible()
+
+  await mora.getByRole('link', { name: 'Book', exact: true }).click()
+  const flag = mora.getByRole('listitem').filter({ hasText: `Order ${number}` })
+  await expect(flag).toContainText('9 min')
+  await expect(flag).toContainText('11 min')
+  await flag.getByRole('textbox', { name: 'Reason' }).fill('Longer rest by the maker.')
+  await flag.getByRole('button', { name: 'Make anew' }).click()
+  await expect(flag).toHaveCount(0)
+  await ines.reload()
+  await expect(ines.getByText('dunmarrow-d12 rev. 3').first()).toBeVisible()
+  await expect(ines.getByText('The book has changed since this order was issued')).toHaveCount(0)
 })
