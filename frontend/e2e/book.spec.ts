@@ -232,6 +232,7 @@ test('publishing flags an open order with the difference, and the manager has it
 
   await ines.reload()
   await expect(ines.getByText('The book has changed since this order was issued')).toBeVisible()
+  await expect(ines.locator('.engine'), 'frozen as it was issued').toContainText('dunmarrow-d12 rev. 2')
 
   await mora.getByRole('link', { name: 'Book', exact: true }).click()
   const flag = mora.getByRole('listitem').filter({ hasText: `Order ${number}` })

@@ -97,16 +97,16 @@ const reason = (code: string): string => refusalWords[code as keyof typeof refus
   padding: 0;
 }
 
-.queue :deep(li) {
+.queue > :deep(li) {
   display: grid;
   grid-template-columns: 118px 1fr auto;
   gap: 12px;
-  align-items: center;
+  align-items: start;
   border-top: 1px solid var(--line);
   padding: 7px 0;
 }
 
-.queue :deep(li > .mark-word) {
+.queue > :deep(li) > .mark-word {
   justify-self: start;
 }
 </style>

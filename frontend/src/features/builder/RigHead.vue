@@ -12,6 +12,10 @@ const hung = computed(() =>
 function arrival(engine: Engine) {
   return props.work?.engines.find((each) => each.position === engine.position)?.arrival ?? null
 }
+/** The sheet that the order was issued with, or as long as it is a draft the one that it would be. */
+function sheet(engine: Engine) {
+  return props.work?.engines.find((each) => each.position === engine.position)?.sheet ?? engine.identification.sheet
+}
 function degrees(celsius: number): string {
   return `${String(celsius).replace('-', '−')} °C`
 }
@@ -41,8 +45,8 @@ const visit = computed(() => {
               · oil at arrival {{ arrival(engine)?.reading
               }}{{ arrival(engine)?.advice?.advice === 'wait' ? ', not settled' : '' }}
             </span>
-            <span v-if="engine.identification.sheet" class="muted">
-              · {{ engine.identification.sheet.id }} rev. {{ engine.identification.sheet.revision }}</span
+            <span v-if="sheet(engine)" class="muted">
+              · {{ sheet(engine)?.id }} rev. {{ sheet(engine)?.revision }}</span
             >
           </span>
         </div>
