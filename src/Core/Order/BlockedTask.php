@@ -34,7 +34,7 @@ final readonly class BlockedTask
 
     public static function noProcedure(Position $position, Task $task): self
     {
-        return new self($position, $task, \sprintf('The book does not say yet how %s is done.', lcfirst($task->title())), 'Do it by the maker\'s manual, outside this order, until the service manager adds a procedure.', []);
+        return new self($position, $task, \sprintf('The book has no procedure yet for this: %s.', lcfirst($task->title())), 'Do it by the maker\'s manual, outside this order, until the service manager adds a procedure.', []);
     }
 
     public static function noGrade(Position $position, Task $task, string $air, string $chart): self
