@@ -98,6 +98,13 @@ final class BookTest extends ApiTestCase
         self::assertSame($before, $this->call('GET', self::DRAFT)->raw());
     }
 
+    public function testAllMistakesAreToldAtOnce(): void
+    {
+        $this->signIn('mora');
+        $problem = $this->edit(['values' => ['oilFilter.part' => ['part' => 'DM-99999', 'count' => 1, 'source' => 'book', 'page' => '1'], 'drain.wrench' => ['value' => 'seventeen', 'unit' => 'mm', 'source' => 'book', 'page' => '1']], 'appliesTo' => ['maker' => 'Dunmarrow', 'models' => ['D66'], 'serials' => [['prefix' => 'D65-', 'from' => 3001, 'to' => 3010]]]]);
+        self::assertEqualsCanonicalizing(['/values/drain.wrench', '/values/oilFilter.part/part', '/appliesTo/models/0'], self::pointers($problem));
+    }
+
     public function testTwoAtOnceAreToldAndNothingIsOverwritten(): void
     {
         $this->signIn('mora');

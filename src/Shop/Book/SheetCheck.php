@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Book;
 
+use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\Reading\Flaws;
 use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Core\SpecBook\EngineModel;
@@ -31,15 +32,29 @@ final readonly class SheetCheck
      */
     public function read(array $document): SpecSheet
     {
-        $sheet = SheetReader::read($document);
-        $this->schemas->validate(SheetDocument::text($document), Schemas::SPEC_SHEET);
         $flaws = new Flaws();
-        $this->models($sheet, $flaws);
+        $cursor = Cursor::over($document);
+        $sheet = SheetReader::at($cursor);
+        $this->note($flaws, static fn () => $cursor->flaws->throwIfAny());
         $this->parts($document, $flaws);
+        $this->models($sheet, $flaws);
         $this->base($sheet, $flaws);
         $flaws->throwIfAny();
+        $this->schemas->validate(SheetDocument::text($document), Schemas::SPEC_SHEET);
 
         return $sheet;
+    }
+
+    /** @param \Closure(): void $check */
+    private function note(Flaws $flaws, \Closure $check): void
+    {
+        try {
+            $check();
+        } catch (InvalidDocument $error) {
+            foreach ($error->flaws as $flaw) {
+                $flaws->add($flaw->pointer, $flaw->message);
+            }
+        }
     }
 
     /**
@@ -58,13 +73,13 @@ final readonly class SheetCheck
 
     private function models(SpecSheet $sheet, Flaws $flaws): void
     {
-        foreach ($sheet->head->models as $index => $code) {
+        foreach (array_filter($sheet->head->models, static fn (string $code): bool => '' !== $code) as $index => $code) {
             $model = $this->book->model($code);
             if (null === $model) {
                 $flaws->add("/appliesTo/models/$index", \sprintf('The book knows no model %s. Add the model first.', $code));
                 continue;
             }
-            foreach ($sheet->head->ranges as $place => $range) {
+            foreach (array_filter($sheet->head->ranges, static fn (SerialRange $range): bool => '' !== $range->prefix && $range->from <= $range->to) as $place => $range) {
                 if (!$this->fits($model, $range)) {
                     $flaws->add("/appliesTo/serials/$place", \sprintf('%s is no range of the %s, whose serial numbers are %s.', $range->text(), $code, $model->serialShape()));
                 }
