@@ -84,6 +84,34 @@ test('two at one draft: the second is told, keeps what was typed, and can go on'
   await expect(teo.getByRole('button', { name: 'Nothing to confirm' })).toBeVisible()
 })
 
+test('an overlap is settled on the screen: the ranges of a draft are changed and the report follows', async ({
+  browser,
+}) => {
+  const mora = await signedIn(browser, 'mora')
+  await openSheet(mora, 'K240', 'kestrane-k240-late rev. 1')
+  await mora.getByRole('button', { name: 'Start a new revision' }).click()
+  await expect(mora).toHaveURL(/kestrane-k240-late\/2$/)
+  await mora.getByText('Engines that it is for').click()
+  await mora.getByRole('textbox', { name: 'Range 1, from' }).fill('18500')
+  await mora.getByRole('textbox', { name: 'Range 1, to' }).fill('290000')
+  await mora.getByLabel('What this revision changes, and why').fill('The break moved.')
+  await mora.getByRole('button', { name: 'Keep', exact: true }).click()
+  await expect(mora.getByText('is no range of the K240').first()).toBeVisible()
+  await mora.getByRole('textbox', { name: 'Range 1, to' }).fill('29999')
+  await mora.getByRole('button', { name: 'Keep', exact: true }).click()
+  await expect(mora.getByText('serial numbers KT6-18500 – 29999')).toBeVisible()
+  await expect(mora.getByText('The break moved.')).toBeVisible()
+
+  const teo = await signedIn(browser, 'teo')
+  await openSheet(teo, 'K240', 'kestrane-k240-late rev. 2')
+  await teo.getByRole('button', { name: 'Reviewed by me' }).click()
+  await teo.getByRole('button', { name: 'Publish…' }).click()
+  await expect(teo.getByRole('dialog').getByRole('row').filter({ hasText: 'overlap' })).toContainText(
+    'KT6-18500 – 18999',
+  )
+  await teo.getByRole('button', { name: 'Not yet' }).click()
+})
+
 test('a copied sheet has no source yet, and its table is put in order with the keyboard', async ({ browser }) => {
   const mora = await signedIn(browser, 'mora')
   await openSheet(mora, 'D130', 'dunmarrow-d130-dl1 rev. 2')

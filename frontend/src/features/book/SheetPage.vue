@@ -5,6 +5,7 @@ import { asProblem } from '@/shared/api/client'
 import { useSession } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { useFields } from '@/shared/value/useFields'
+import EnginesEditor from './EnginesEditor.vue'
 import GroupRail from './GroupRail.vue'
 import SectionEditor from './SectionEditor.vue'
 import SheetActions from './SheetActions.vue'
@@ -50,6 +51,14 @@ async function loadAgain(): Promise<void> {
       <el-button @click="loadAgain">Load it again</el-button>
     </div>
     <ProblemNote v-else :error="edit.error.value" unshown />
+    <EnginesEditor
+      v-if="editing"
+      :key="page.version"
+      :page="page"
+      :saving="edit.isPending.value"
+      :errors="asProblem(edit.error.value)?.fields ?? new Map()"
+      @save="(appliesTo, note) => edit.mutate({ appliesTo, note })"
+    />
     <div class="leaves">
       <GroupRail v-model="chosen" :groups="fields.groups" :page="page" :changed="unsaved.changed" />
       <div class="stack">

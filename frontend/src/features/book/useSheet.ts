@@ -9,6 +9,7 @@ export interface SheetChange {
   values?: Record<string, Raw | null>
   sources?: Record<string, { document: string; revision: string }>
   confirms?: string[]
+  appliesTo?: SheetPage['document']['appliesTo']
   note?: string
 }
 
