@@ -47,7 +47,7 @@ final readonly class StartSheet
             'status' => SheetStatus::Draft->value,
             'author' => $by->name,
             'reviewer' => null,
-            ...($new->family ? ['family' => true] : ['base' => $new->base?->toArray() ?? $copied['base'] ?? null]),
+            ...($new->family ? ['family' => true] : ['base' => null === $new->base ? $copied['base'] ?? null : ['sheet' => $new->base->sheet, 'revision' => $new->base->revision]]),
             'appliesTo' => $new->appliesTo,
             'sources' => [],
             'values' => $this->unsourced($copied),

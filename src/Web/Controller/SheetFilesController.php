@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FreshTack\Web\Controller;
 
 use FreshTack\Core\ExpectedError;
-use FreshTack\Core\SpecBook\Difference;
 use FreshTack\Exchange\ScheduleCsv;
 use FreshTack\Exchange\SheetDocument;
 use FreshTack\Shop\Book\CompareRevisions;
@@ -39,7 +38,7 @@ final readonly class SheetFilesController
     {
         $differences = ($this->compare)($id, $request->query->getInt('older'), $request->query->getInt('newer'));
 
-        return new JsonResponse(['differences' => array_map(BookView::difference(...), array_values(array_filter($differences, static fn (Difference $each): bool => null !== $each->before || null !== $each->after)))]);
+        return new JsonResponse(['differences' => array_map(BookView::difference(...), $differences)]);
     }
 
     /** @throws ExpectedError */

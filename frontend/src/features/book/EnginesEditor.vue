@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { SheetPage } from '@/shared/api/types'
 import FieldNote from '@/shared/ui/FieldNote.vue'
+import { wholeOf, wordsOf } from './engines'
 import { plainCopy } from '@/shared/copy'
 
 type Applies = SheetPage['document']['appliesTo']
@@ -19,22 +20,17 @@ const form = ref({
   gearcases: (stored.gearcases ?? []).join(', '),
   note: props.page.note,
 })
-const words = (text: string): string[] =>
-  text
-    .split(',')
-    .map((word) => word.trim())
-    .filter(Boolean)
-const whole = (text: string): number => (/^\d+$/.test(text.trim()) ? Number(text) : -1)
 const applies = computed<Applies>(() => ({
   maker: stored.maker,
-  models: words(form.value.models),
+  models: wordsOf(form.value.models),
   serials: form.value.serials.map((range) => ({
     prefix: range.prefix.trim(),
-    from: whole(range.from),
-    to: whole(range.to),
+    from: wholeOf(range.from),
+    to: wholeOf(range.to),
   })),
-  years: form.value.yearFrom.trim() === '' ? null : { from: whole(form.value.yearFrom), to: whole(form.value.yearTo) },
-  gearcases: words(form.value.gearcases),
+  years:
+    form.value.yearFrom.trim() === '' ? null : { from: wholeOf(form.value.yearFrom), to: wholeOf(form.value.yearTo) },
+  gearcases: wordsOf(form.value.gearcases),
 }))
 const error = (start: string): string | undefined =>
   [...props.errors].find(([pointer]) => `${pointer}/`.startsWith(`/appliesTo/${start}`))?.[1]

@@ -7,6 +7,7 @@ import { keys } from '@/shared/api/keys'
 import FieldNote from '@/shared/ui/FieldNote.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import NewModel from './NewModel.vue'
+import { wholeOf, wordsOf } from './engines'
 import { useBook } from './useBook'
 
 /** A new sheet: for which engines; empty, or with the values of another, all of which have to be looked up again. */
@@ -40,17 +41,13 @@ const base = computed(() => {
   return sheet === '' ? null : { sheet, revision: Number(revision) }
 })
 const maker = computed(() => known.value?.models.find((model) => model.code === form.value.model)?.maker ?? '')
-const whole = (text: string): number => (/^\d+$/.test(text.trim()) ? Number(text) : -1)
 
 const engines = () => ({
   maker: maker.value,
   models: [form.value.model],
-  serials: [{ prefix: form.value.prefix.trim(), from: whole(form.value.from), to: whole(form.value.to) }],
-  years: form.value.yearFrom === '' ? null : { from: whole(form.value.yearFrom), to: whole(form.value.yearTo) },
-  gearcases: form.value.gearcases
-    .split(',')
-    .map((each) => each.trim())
-    .filter(Boolean),
+  serials: [{ prefix: form.value.prefix.trim(), from: wholeOf(form.value.from), to: wholeOf(form.value.to) }],
+  years: form.value.yearFrom === '' ? null : { from: wholeOf(form.value.yearFrom), to: wholeOf(form.value.yearTo) },
+  gearcases: wordsOf(form.value.gearcases),
 })
 
 const start = useMutation({
