@@ -41,7 +41,9 @@ const inherited = computed(
           <span class="mark-word ask">typed, not confirmed</span>
           <button type="button" class="mini" :aria-label="`Undo ${field.label}`" @click="emit('undo')">Undo</button>
         </template>
-        <template v-else-if="shown">{{ shown.source }}{{ shown.by ? ` · ${shown.by}` : '' }}</template>
+        <template v-else-if="shown && shown.standing !== 'unsourced'"
+          >{{ shown.source }}{{ shown.by ? ` · ${shown.by}` : '' }}</template
+        >
       </div>
     </div>
     <div v-if="inherited && shown" class="row">
