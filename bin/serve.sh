@@ -11,11 +11,33 @@ serve_up() {
     PHP_INI_SCAN_DIR="/etc/php/8.2/fpm/conf.d:$run/php" setsid php-fpm8.2 -F -y "$run/fpm.conf" $([ "$(id -u)" -eq 0 ] && echo -R) >"$run/fpm.log" 2>&1 </dev/null &
     until_true 90 test -S "$run/fpm.sock" || die "php-fpm does not start; see $run/fpm.log"
     nginx -c "$run/nginx.conf" -p "$run" >"$run/nginx.log" 2>&1 || die "nginx does not start; see $run/nginx.log"
+    worker_up "$run"
     until_true 90 curl -fsS "http://127.0.0.1:$port/health" || die "the application does not answer; see $FRESH_TACK_DATA_DIR/log and $run/fpm.log"
+}
+
+# The background work: one process that is begun again whenever it ends. $DATABASE_URL and the rest are inherited.
+worker_up() {
+    setsid bash -c 'trap "kill 0" TERM
+        while :; do php "$2/bin/console" messenger:consume background --time-limit=3600 --memory-limit=200M --quiet & wait $!; sleep 1; done' worker "$1" "$ROOT" >"$1/worker.log" 2>&1 </dev/null &
+    printf '%s' "$!" >"$1/worker.pid"
+}
+
+# reader_up RUN PORT: the stand-in for an engine reader (standins/README.md)
+reader_up() {
+    port_free "$2" || { say "  port $2 is taken: no engine reader"; return 0; }
+    setsid php -S "127.0.0.1:$2" -t "$1" "$ROOT/standins/engine-reader.php" >"$1/reader.log" 2>&1 </dev/null &
+    printf '%s' "$!" >"$1/reader.pid"
 }
 
 serve_down() {
     local run=$1 name group
+    for name in worker reader; do
+        if alive "$run/$name.pid"; then
+            kill -TERM -- "-$(cat "$run/$name.pid")" 2>/dev/null || true
+            until_true 10 gone "$run/$name.pid" || kill -9 -- "-$(cat "$run/$name.pid")" 2>/dev/null || true
+        fi
+        rm -f "$run/$name.pid"
+    done
     for name in nginx fpm; do
         if alive "$run/$name.pid"; then
             kill -QUIT "$(cat "$run/$name.pid")" 2>/dev/null || true
@@ -69,6 +91,8 @@ env[DATABASE_URL] = "$DATABASE_URL"
 env[FRESH_TACK_DEMO] = $FRESH_TACK_DEMO
 $([ -n "${FRESH_TACK_NOW:-}" ] && printf 'env[FRESH_TACK_NOW] = "%s"' "$FRESH_TACK_NOW")
 env[FRESH_TACK_DATA_DIR] = $FRESH_TACK_DATA_DIR
+env[FRESH_TACK_ENGINE_READER] = "${FRESH_TACK_ENGINE_READER:-}"
+$([ -n "${MAILER_DSN:-}" ] && printf 'env[MAILER_DSN] = "%s"' "$MAILER_DSN")
 $([ -n "${FRESH_TACK_CACHE_DIR:-}" ] && printf 'env[FRESH_TACK_CACHE_DIR] = %s' "$FRESH_TACK_CACHE_DIR")
 $([ -n "${FRESH_TACK_TRUSTED_PROXIES:-}" ] && printf 'env[FRESH_TACK_TRUSTED_PROXIES] = %s' "$FRESH_TACK_TRUSTED_PROXIES")
 env[PATH] = /usr/bin:/bin
@@ -101,7 +125,7 @@ http {
     server {
         listen 127.0.0.1:$2;
         root $ROOT/public/build;
-        location ~ ^/(api|health)(/|\$) {
+        location ~ ^/(api|health|calendar)(/|\$) {
             include /etc/nginx/fastcgi_params;
             fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
             fastcgi_param SCRIPT_NAME /index.php;

@@ -7,7 +7,6 @@ namespace FreshTack\Console;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Order\OrderBuilder;
 use FreshTack\Core\Order\RequestReader;
-use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Exchange\BookFolder;
 use FreshTack\Exchange\Json;
 use FreshTack\Exchange\WorkOrderDocument;
@@ -16,7 +15,6 @@ use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
-use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** Builds an order from a request file or standard input, without web and without database. */
@@ -36,29 +34,18 @@ final class BuildOrderCommand extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
         $book = $input->getOption('book');
 
         try {
-            $request = Json::decode($this->text($input));
+            $request = Given::document($input, 'request');
             $complete = \is_string($book) && \is_array($request) ? BookFolder::at($book)->complete($request) : $request;
             $output->writeln(Json::pretty(WorkOrderDocument::of($this->builder->build(RequestReader::read($complete)))), OutputInterface::OUTPUT_RAW);
         } catch (ExpectedError $error) {
-            $errors->writeln($error->getMessage(), OutputInterface::OUTPUT_RAW);
+            Given::complain($output, $error->getMessage());
 
             return Command::FAILURE;
         }
 
         return Command::SUCCESS;
-    }
-
-    /** @throws InvalidDocument if the file can't be read */
-    private function text(InputInterface $input): string
-    {
-        $file = $input->getArgument('request');
-        $path = \is_string($file) && '-' !== $file ? $file : 'php://stdin';
-        $text = 'php://stdin' === $path || is_file($path) ? file_get_contents($path) : false;
-
-        return false === $text ? throw InvalidDocument::at('', \sprintf('There is no file %s that can be read.', $path)) : $text;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Console;
 
 use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Exchange\Json;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
@@ -25,6 +26,18 @@ final readonly class Given
         $given = $input->getOption($name);
 
         return \is_string($given) && '' !== $given ? $given : throw InvalidDocument::at('', \sprintf('Give --%s.', $name));
+    }
+
+    /**
+     * The JSON of the file named by an argument; of standard input if it was left out or is `-`.
+     *
+     * @throws InvalidDocument if it can't be read or is no JSON
+     */
+    public static function document(InputInterface $input, string $argument): mixed
+    {
+        $path = self::text($input, $argument);
+
+        return Json::decode('' === $path || '-' === $path ? (string) file_get_contents('php://stdin') : self::file($path));
     }
 
     /** @throws InvalidDocument if there is no such file */

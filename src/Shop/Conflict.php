@@ -39,9 +39,24 @@ final class Conflict extends \RuntimeException implements ExpectedError
         return new self('order.nothing_to_issue', 'No task of this order can be issued. Pick a task that is not blocked.');
     }
 
-    public static function serialTaken(string $serial): self
+    public static function serialTaken(string $serial, ?string $boat): self
     {
-        return new self('register.serial_taken', \sprintf('Serial number %s is already in the register on another engine. Check the plate of both.', $serial));
+        return new self('register.serial_taken', \sprintf('Serial number %s is already in the register, %s. Check the plate of both; if it is the same engine, move it.', $serial, null === $boat ? 'in store' : 'on '.$boat));
+    }
+
+    public static function hasHistory(string $name, string $because, string $remedy): self
+    {
+        return new self('register.has_history', \sprintf('%s can\'t be removed: %s. %s', $name, $because, $remedy));
+    }
+
+    public static function openOrder(int $number): self
+    {
+        return new self('register.open_order', \sprintf('Order %d is open on this boat. Release it before its engines change places.', $number));
+    }
+
+    public static function placeTaken(string $boat, string $place, string $engine): self
+    {
+        return new self('register.place_taken', \sprintf('%s, %s: %s hangs there. Swap the two, or take that one off first.', $boat, strtolower($place), $engine));
     }
 
     public static function revisionExists(string $name): self

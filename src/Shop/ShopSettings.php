@@ -19,6 +19,19 @@ interface ShopSettings
 
     public function duePolicy(): DuePolicy;
 
+    /** @return array<int, int> how much of the use falls on each month, 0 to 100, by month 1 to 12 */
+    public function useByMonth(): array;
+
+    /** Of the settings, for whoever changes them. */
+    public function version(): int;
+
+    /**
+     * @param array<int, int> $useByMonth
+     *
+     * @throws Conflict if the version is not the current one
+     */
+    public function changeDue(DuePolicy $policy, array $useByMonth, int $version): void;
+
     /** @return array<mixed> the policy part of an order request */
     public function orderPolicy(): array;
 

@@ -28,4 +28,7 @@ interface Unit
      * @return T
      */
     public function trial(\Closure $work): mixed;
+
+    /** Lets go of all that was read, between the parts of long work. */
+    public function letGo(): void;
 }

@@ -5,34 +5,32 @@ declare(strict_types=1);
 namespace FreshTack\Storage;
 
 use Doctrine\ORM\EntityManagerInterface;
-use FreshTack\Core\ExpectedError;
-use FreshTack\Core\Quantity\EngineHours;
+use FreshTack\Core\Order\Position;
 use FreshTack\Core\SpecBook\Plate;
-use FreshTack\Core\SpecBook\Task;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Register\Boat;
+use FreshTack\Shop\Register\Customer;
 use FreshTack\Shop\Register\Engine;
-use FreshTack\Shop\Register\EngineHistory;
-use FreshTack\Shop\Register\HourReading;
+use FreshTack\Shop\Register\Fitting;
 use FreshTack\Shop\Register\Register;
-use FreshTack\Shop\Register\TaskDone;
 use FreshTack\Storage\Entity\BoatRecord;
+use FreshTack\Storage\Entity\CustomerRecord;
 use FreshTack\Storage\Entity\EngineRecord;
-use FreshTack\Storage\Entity\HourReadingRecord;
-use FreshTack\Storage\Entity\TaskDoneRecord;
+use FreshTack\Storage\Entity\FittingRecord;
+use FreshTack\Storage\Entity\OrderLineRecord;
 
 final readonly class DoctrineRegister implements Register
 {
-    public function __construct(private EntityManagerInterface $entities)
+    private const MOST_CUSTOMERS = 20;
+
+    public function __construct(private EntityManagerInterface $entities, private SearchIndex $search)
     {
     }
 
     public function boat(int $id): Boat
     {
-        $record = $this->entities->find(BoatRecord::class, $id) ?? throw NotFound::boat($id);
-
-        return $this->withEngines([$record])[0];
+        return $this->withEngines([$this->boatRecord($id)])[0];
     }
 
     public function engine(int $id): Engine
@@ -40,89 +38,250 @@ final readonly class DoctrineRegister implements Register
         return $this->engineRecord($id)->toShop();
     }
 
-    public function boats(): array
+    public function customer(int $id): Customer
     {
-        return $this->withEngines($this->entities->getRepository(BoatRecord::class)->findBy([], ['name' => 'ASC']));
+        return $this->customerRecord($id)->toShop();
     }
 
-    public function search(string $text): array
+    public function boatsAfter(string $after, int $most): array
     {
-        $pattern = addcslashes(trim($text), '%_\\').'%';
-        $query = $this->entities->createQuery(
-            'SELECT DISTINCT b FROM '.BoatRecord::class.' b LEFT JOIN '.EngineRecord::class.' e WITH e.boat = b
-             WHERE b.name LIKE :start OR b.name LIKE :inside OR b.customer LIKE :start OR b.customer LIKE :inside OR b.registration LIKE :start OR e.serial LIKE :start OR e.model LIKE :start ORDER BY b.name',
-        )->setParameters(['start' => $pattern, 'inside' => '% '.$pattern])->setMaxResults(20);
+        $query = $this->entities->createQuery('SELECT b, c FROM '.BoatRecord::class.' b JOIN b.customer c WHERE b.name > :after ORDER BY b.name, b.id')->setParameter('after', $after)->setMaxResults($most);
         /** @var list<BoatRecord> $records */
         $records = $query->getResult();
 
         return $this->withEngines($records);
     }
 
-    public function history(int $engineId): EngineHistory
+    public function boatsFrom(int $after, int $most): array
     {
-        $this->engineRecord($engineId);
+        $query = $this->entities->createQuery('SELECT b, c FROM '.BoatRecord::class.' b JOIN b.customer c WHERE b.id > :after ORDER BY b.id')->setParameter('after', $after)->setMaxResults($most);
+        /** @var list<BoatRecord> $records */
+        $records = $query->getResult();
 
-        return $this->histories([$engineId])[$engineId];
+        return $this->withEngines($records);
     }
 
-    public function histories(array $engineIds): array
+    public function boatsOf(int $customerId): array
     {
-        $readings = $done = array_fill_keys($engineIds, []);
-        foreach ($this->entities->getRepository(HourReadingRecord::class)->findBy(['engine' => $engineIds], ['readOn' => 'ASC', 'id' => 'ASC']) as $record) {
-            $readings[(int) $record->engine->id][] = new HourReading($record->readOn, $this->hours($record->tenths, 'hour_reading', $record->id));
-        }
-        foreach ($this->entities->getRepository(TaskDoneRecord::class)->findBy(['engine' => $engineIds], ['doneOn' => 'ASC', 'id' => 'ASC']) as $record) {
-            $hours = null === $record->tenths ? null : $this->hours($record->tenths, 'task_done', $record->id);
-            $done[(int) $record->engine->id][] = new TaskDone(Task::from($record->task), $record->doneOn, $hours, $record->evidence);
-        }
-        $histories = [];
-        foreach ($engineIds as $id) {
-            $histories[$id] = new EngineHistory($readings[$id], $done[$id]);
-        }
+        return $this->withEngines($this->entities->getRepository(BoatRecord::class)->findBy(['customer' => $customerId], ['name' => 'ASC']));
+    }
 
-        return $histories;
+    public function inStore(): array
+    {
+        return array_map(static fn (EngineRecord $record): Engine => $record->toShop(), $this->entities->getRepository(EngineRecord::class)->findBy(['boat' => null], ['serial' => 'ASC']));
+    }
+
+    public function customersLike(string $text): array
+    {
+        $query = $this->entities->createQuery('SELECT c FROM '.CustomerRecord::class.' c WHERE c.name LIKE :start ORDER BY c.name')
+            ->setParameter('start', addcslashes(trim($text), '%_\\').'%')->setMaxResults(self::MOST_CUSTOMERS);
+        /** @var list<CustomerRecord> $records */
+        $records = $query->getResult();
+
+        return array_map(static fn (CustomerRecord $record): Customer => $record->toShop(), $records);
+    }
+
+    public function engineWith(string $serial): ?Engine
+    {
+        return $this->entities->getRepository(EngineRecord::class)->findOneBy(['serial' => $serial])?->toShop();
+    }
+
+    public function fittings(int $engineId): array
+    {
+        $records = $this->entities->getRepository(FittingRecord::class)->findBy(['engine' => $this->engineRecord($engineId)], ['fittedOn' => 'ASC', 'id' => 'ASC']);
+
+        return array_map(static fn (FittingRecord $record): Fitting => new Fitting((int) $record->boat->id, $record->boat->name, Position::from($record->position), $record->fittedOn, $record->takenOffOn), $records);
+    }
+
+    public function addCustomer(Customer $customer): Customer
+    {
+        $record = new CustomerRecord($customer->name, $customer->email, $customer->phone);
+        $this->entities->persist($record);
+        $this->entities->flush();
+        $this->search->customer($record->toShop());
+
+        return $record->toShop();
+    }
+
+    public function changeCustomer(Customer $customer): Customer
+    {
+        $record = $this->customerRecord($customer->id);
+        $this->checkVersion($record->version, $customer->version, 'This customer');
+        $record->name = $customer->name;
+        $record->email = $customer->email;
+        $record->phone = $customer->phone;
+        $this->entities->flush();
+        $this->search->customer($record->toShop());
+        array_map($this->search->boat(...), $this->boatsOf($customer->id));
+
+        return $record->toShop();
+    }
+
+    public function addBoat(Boat $boat): Boat
+    {
+        $use = $boat->use;
+        $record = new BoatRecord($boat->name, $boat->kind, $boat->registration, $this->customerRecord($boat->owner->id), $use->water, $use->kept, $use->commercial, implode(',', $use->months), $use->idling, $use->silt);
+        $this->entities->persist($record);
+
+        return $this->found($record);
+    }
+
+    public function changeBoat(Boat $boat): Boat
+    {
+        $record = $this->boatRecord($boat->id);
+        $this->checkVersion($record->version, $boat->version, 'This boat');
+        $record->take($boat, $this->customerRecord($boat->owner->id));
+
+        return $this->found($record);
+    }
+
+    public function addEngine(Engine $engine): Engine
+    {
+        $this->checkSerial($engine->serial, null);
+        $record = new EngineRecord(null, null, $engine->model, $engine->serial, $engine->inService, $engine->hasMeter, $engine->year, $engine->gearcase, $engine->warrantyUntil);
+        $this->entities->persist($record);
+        $this->entities->flush();
+        $this->search->engine($record->toShop());
+
+        return $record->toShop();
+    }
+
+    public function changeEngine(Engine $engine): Engine
+    {
+        $record = $this->engineRecord($engine->id);
+        $this->checkVersion($record->version, $engine->version, 'This engine');
+        $this->checkSerial($engine->serial, $record);
+        $record->take($engine);
+        $this->findAgain($record);
+
+        return $record->toShop();
     }
 
     public function identify(int $engineId, Plate $plate, bool $hasMeter): void
     {
         $record = $this->engineRecord($engineId);
-        $other = $this->entities->getRepository(EngineRecord::class)->findOneBy(['serial' => $plate->serial]);
-        if (null !== $other && $other !== $record) {
-            throw Conflict::serialTaken($plate->serial);
+        $engine = $record->toShop()->identifiedAs($plate, $hasMeter);
+        $known = $record->toShop();
+        if ([$plate->model, $plate->serial, $plate->year, $plate->gearcase, $hasMeter] !== [$known->model, $known->serial, $known->year, $known->gearcase, $known->hasMeter]) {
+            $this->checkSerial($plate->serial, $record);
+            $record->take($engine);
+            $this->findAgain($record);
         }
-        $record->model = $plate->model;
-        $record->serial = $plate->serial;
-        $record->modelYear = $plate->year;
-        $record->gearcase = $plate->gearcase;
-        $record->hasMeter = $hasMeter;
     }
 
-    public function addReading(int $engineId, HourReading $reading): void
+    public function takeOff(int $engineId, \DateTimeImmutable $on): void
     {
-        $this->entities->persist(new HourReadingRecord($this->engineRecord($engineId), $reading->on, $reading->hours->tenths));
-    }
-
-    public function addDone(int $engineId, TaskDone $done): void
-    {
-        $this->entities->persist(new TaskDoneRecord($this->engineRecord($engineId), $done->task->value, $done->on, $done->hours?->tenths, $done->evidence));
-    }
-
-    public function addBoat(Boat $boat): Boat
-    {
-        $record = new BoatRecord($boat->name, $boat->kind, $boat->registration, $boat->customer, $boat->use->water, $boat->use->kept, $boat->use->commercial, implode(',', $boat->use->months));
-        $this->entities->persist($record);
-        foreach ($boat->engines as $engine) {
-            $this->entities->persist(new EngineRecord($record, $engine->position->value, $engine->model, $engine->serial, $engine->inService, $engine->hasMeter));
+        $record = $this->engineRecord($engineId);
+        $boat = $record->boat;
+        foreach ($this->entities->getRepository(FittingRecord::class)->findBy(['engine' => $record, 'takenOffOn' => null]) as $fitting) {
+            $fitting->takenOffOn = $on;
         }
+        $record->boat = null;
+        $record->position = null;
+        $this->findAgain($record);
+        if (null !== $boat) {
+            $this->found($boat);
+        }
+    }
+
+    public function hang(int $engineId, int $boatId, Position $position, \DateTimeImmutable $on): void
+    {
+        $record = $this->engineRecord($engineId);
+        $boat = $this->boatRecord($boatId);
+        $record->boat = $boat;
+        $record->position = $position->value;
+        $this->entities->persist(new FittingRecord($record, $boat, $position->value, $on));
+        $this->findAgain($record);
+    }
+
+    public function hasCarried(int $boatId): bool
+    {
+        return null !== $this->entities->getRepository(FittingRecord::class)->findOneBy(['boat' => $boatId]);
+    }
+
+    public function isInOrders(int $engineId): bool
+    {
+        return null !== $this->entities->getRepository(OrderLineRecord::class)->findOneBy(['engine' => $engineId]);
+    }
+
+    public function removeBoat(int $id): void
+    {
+        $this->entities->remove($this->boatRecord($id));
         $this->entities->flush();
+        $this->search->forget('boat', $id);
+    }
 
-        return $this->withEngines([$record])[0];
+    public function removeEngine(int $id): void
+    {
+        $record = $this->engineRecord($id);
+        $boat = $record->boat;
+        $this->entities->remove($record);
+        $this->entities->flush();
+        $this->search->forget('engine', $id);
+        if (null !== $boat) {
+            $this->found($boat);
+        }
+    }
+
+    public function removeCustomer(int $id): void
+    {
+        $this->entities->remove($this->customerRecord($id));
+        $this->entities->flush();
+        $this->search->forget('customer', $id);
+    }
+
+    /** Writes it, and lets the search find what it says now. */
+    private function found(BoatRecord $record): Boat
+    {
+        $this->entities->flush();
+        $boat = $this->withEngines([$record])[0];
+        $this->search->boat($boat);
+
+        return $boat;
+    }
+
+    private function findAgain(EngineRecord $record): void
+    {
+        $this->entities->flush();
+        $this->search->engine($record->toShop());
+        if (null !== $record->boat) {
+            $this->found($record->boat);
+        }
+    }
+
+    /** @throws Conflict */
+    private function checkVersion(int $now, int $known, string $what): void
+    {
+        if ($now !== $known) {
+            throw Conflict::changedMeanwhile($what);
+        }
+    }
+
+    /** @throws Conflict */
+    private function checkSerial(string $serial, ?EngineRecord $own): void
+    {
+        $other = $this->entities->getRepository(EngineRecord::class)->findOneBy(['serial' => $serial]);
+        if (null !== $other && $other !== $own) {
+            throw Conflict::serialTaken($serial, $other->boat?->name);
+        }
+    }
+
+    /** @throws NotFound */
+    private function boatRecord(int $id): BoatRecord
+    {
+        return $this->entities->find(BoatRecord::class, $id) ?? throw NotFound::boat($id);
     }
 
     /** @throws NotFound */
     private function engineRecord(int $id): EngineRecord
     {
         return $this->entities->find(EngineRecord::class, $id) ?? throw NotFound::engine($id);
+    }
+
+    /** @throws NotFound */
+    private function customerRecord(int $id): CustomerRecord
+    {
+        return $this->entities->find(CustomerRecord::class, $id) ?? throw NotFound::named('customer', (string) $id);
     }
 
     /**
@@ -133,19 +292,10 @@ final readonly class DoctrineRegister implements Register
     private function withEngines(array $records): array
     {
         $hung = [];
-        foreach ($this->entities->getRepository(EngineRecord::class)->findBy(['boat' => $records]) as $engine) {
-            $hung[(int) $engine->boat->id][] = $engine;
+        foreach ([] === $records ? [] : $this->entities->getRepository(EngineRecord::class)->findBy(['boat' => $records]) as $engine) {
+            $hung[(int) $engine->boat?->id][] = $engine;
         }
 
         return array_map(static fn (BoatRecord $record): Boat => $record->toShop($hung[(int) $record->id] ?? []), $records);
-    }
-
-    private function hours(int $tenths, string $table, ?int $id): EngineHours
-    {
-        try {
-            return EngineHours::ofTenths($tenths);
-        } catch (ExpectedError $error) {
-            throw CorruptRecord::in($table, (string) $id, $error->getMessage(), $error);
-        }
     }
 }

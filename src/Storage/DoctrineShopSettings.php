@@ -13,10 +13,13 @@ use FreshTack\Core\Quantity\Temperature;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\Schedule\DuePolicy;
 use FreshTack\Exchange\Json;
+use FreshTack\Shop\Conflict;
 use FreshTack\Shop\ShopSettings;
 use FreshTack\Storage\Entity\ShopRecord;
+use Symfony\Contracts\Service\ResetInterface;
 
-final class DoctrineShopSettings implements ShopSettings
+/** Read once a request, or once a message of the background. */
+final class DoctrineShopSettings implements ShopSettings, ResetInterface
 {
     private ?Cursor $settings = null;
 
@@ -63,6 +66,30 @@ final class DoctrineShopSettings implements ShopSettings
         ));
     }
 
+    public function useByMonth(): array
+    {
+        $months = $this->settings()->at('useByMonth')->list(12, 12);
+
+        return array_combine(range(1, 12), array_map(static fn (Cursor $month): int => $month->int(0, 100), $months));
+    }
+
+    public function version(): int
+    {
+        return $this->record()->version;
+    }
+
+    public function changeDue(DuePolicy $policy, array $useByMonth, int $version): void
+    {
+        $record = $this->record();
+        if ($record->version !== $version) {
+            throw Conflict::changedMeanwhile('The policy');
+        }
+        $due = ['windowHours' => $policy->windowHours->text(), 'windowDays' => $policy->windowDays, 'graceHours' => $policy->graceHours->text(), 'graceDays' => $policy->graceDays];
+        $record->document = Json::encode([...StoredJson::map($record->document, 'shop', '1'), 'due' => $due, 'useByMonth' => array_values($useByMonth)]);
+        $this->entities->flush();
+        $this->settings = null;
+    }
+
     public function orderPolicy(): array
     {
         $policy = $this->settings()->at('orderPolicy')->raw();
@@ -80,9 +107,19 @@ final class DoctrineShopSettings implements ShopSettings
         return $this->settings()->at('torqueWrenches')->strings();
     }
 
+    public function reset(): void
+    {
+        $this->settings = null;
+    }
+
     private function settings(): Cursor
     {
-        return $this->settings ??= $this->sound(fn (): Cursor => Cursor::over(Json::decode($this->entities->find(ShopRecord::class, 1)->document ?? throw CorruptRecord::in('shop', '1', 'the shop was never set up'))));
+        return $this->settings ??= $this->sound(fn (): Cursor => Cursor::over(Json::decode($this->record()->document)));
+    }
+
+    private function record(): ShopRecord
+    {
+        return $this->entities->find(ShopRecord::class, 1) ?? throw CorruptRecord::in('shop', '1', 'the shop was never set up');
     }
 
     /**

@@ -11,6 +11,7 @@ use FreshTack\Core\SpecBook\SheetHead;
 use FreshTack\Core\SpecBook\SheetStatus;
 use FreshTack\Core\SpecBook\SpecSheet;
 use FreshTack\Core\SpecBook\Task;
+use FreshTack\Exchange\Json;
 use FreshTack\Shop\Book\SpecBook;
 use FreshTack\Storage\Entity\EngineModelRecord;
 use FreshTack\Storage\Entity\ProcedureRecord;
@@ -83,5 +84,12 @@ final class DoctrineSpecBook implements SpecBook, ResetInterface
         $known = array_map(static fn (array $procedure): mixed => $procedure['task'] ?? null, $this->procedures());
 
         return array_values(array_filter(Task::cases(), static fn (Task $task): bool => \in_array($task->value, $known, true)));
+    }
+
+    public function stamp(): string
+    {
+        $row = $this->entities->getConnection()->fetchAssociative('SELECT COUNT(*) AS sheets, MAX(changed_at) AS latest, SUM(version) AS changes, (SELECT SUM(CRC32(document)) FROM procedure_document) AS procedures FROM spec_sheet');
+
+        return Json::encode($row);
     }
 }

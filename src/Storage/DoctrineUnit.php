@@ -35,4 +35,9 @@ final readonly class DoctrineUnit implements Unit
             $this->entities->clear();
         }
     }
+
+    public function letGo(): void
+    {
+        $this->entities->clear();
+    }
 }

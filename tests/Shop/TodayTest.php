@@ -67,6 +67,20 @@ final class TodayTest extends TestCase
                 return new DuePolicy(EngineHours::zero(), 0, EngineHours::zero(), 0);
             }
 
+            public function useByMonth(): array
+            {
+                return [];
+            }
+
+            public function version(): int
+            {
+                return 1;
+            }
+
+            public function changeDue(DuePolicy $policy, array $useByMonth, int $version): void
+            {
+            }
+
             public function orderPolicy(): array
             {
                 return [];

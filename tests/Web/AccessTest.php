@@ -11,7 +11,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 /** Who may do what: every route, every role. */
 final class AccessTest extends ApiTestCase
 {
-    private const OPEN = ['health', 'shop', 'session', 'sign_in', 'session_close'];
+    private const OPEN = ['calendar', 'health', 'shop', 'session', 'sign_in', 'session_close'];
 
     public function testEveryRouteIsGuardedButTheFewThatMustNotBe(): void
     {
@@ -75,6 +75,25 @@ final class AccessTest extends ApiTestCase
         yield 'pick lists' => ['GET', '/api/pick-lists', $all];
         yield 'book' => ['GET', '/api/book', $all];
         yield 'settle a refusal' => ['POST', '/api/refusals/1/settlement', ['mora']];
+        yield 'due list' => ['GET', '/api/dues?which=now', $all];
+        yield 'boats' => ['GET', '/api/boats', $all];
+        yield 'add a boat' => ['POST', '/api/boats', ['ines', 'mora']];
+        yield 'change a boat' => ['PUT', '/api/boats/{boat}', ['ines', 'mora']];
+        yield 'remove a boat' => ['DELETE', '/api/boats/{boat}', ['ines', 'mora']];
+        yield 'customers' => ['GET', '/api/customers?q=v', $all];
+        yield 'add a customer' => ['POST', '/api/customers', ['ines', 'mora']];
+        yield 'engines in store' => ['GET', '/api/engines', $all];
+        yield 'move an engine' => ['PUT', '/api/engines/1/fitting', ['ines', 'mora']];
+        yield 'take an engine off' => ['POST', '/api/engines/1/taking-off', ['ines', 'mora']];
+        yield 'enter a reading' => ['POST', '/api/engines/1/readings', $all];
+        yield 'done elsewhere' => ['POST', '/api/engines/1/services', ['ines', 'mora']];
+        yield 'declined' => ['POST', '/api/engines/1/refusals', ['ines', 'mora']];
+        yield 'hours from the folder' => ['POST', '/api/hours/collections', ['ines', 'mora']];
+        yield 'offers' => ['POST', '/api/orders/1/offers', ['ines', 'mora']];
+        yield 'outbox' => ['GET', '/api/outbox', ['ines', 'mora']];
+        yield 'remind' => ['GET', '/api/boats/{boat}/reminder', ['ines', 'mora']];
+        yield 'policy' => ['GET', '/api/policy/due', $all];
+        yield 'change the policy' => ['PUT', '/api/policy/due', ['mora']];
         yield 'engine log' => ['GET', '/api/engines/1/log', $all];
     }
 

@@ -27,7 +27,10 @@ final class BenchTest extends ApiTestCase
         self::assertContains('8.5 N·m with TW-1, 5–25 N·m', array_map(static fn (Cursor $entry): string => $entry->at('text')->string(), $port->at('entries')->list()));
 
         $boat = $this->call('GET', '/api/boats/'.$this->boatId('Brisk Tern'));
-        self::assertSame(['not_due', 'not_due', 'not_due', 'not_due'], array_merge(...array_map(static fn (Cursor $engine): array => array_map(static fn (Cursor $due): string => $due->at('state')->string(), $engine->at('dues')->list()), $boat->at('engines')->list())));
+        foreach ($boat->at('engines')->list() as $engine) {
+            $oilAndFilter = \array_slice($engine->at('dues')->list(), 0, 2);
+            self::assertSame(['not_due', 'not_due'], array_map(static fn (Cursor $due): string => $due->at('state')->string(), $oilAndFilter));
+        }
         $done = $this->call('GET', '/api/engines/'.$boat->at('engines')->at(0)->at('id')->int(1, \PHP_INT_MAX).'/log')->at('done')->list();
         self::assertSame("order $number", $done[\count($done) - 1]->at('evidence')->raw());
         foreach (['record', 'label'] as $what) {

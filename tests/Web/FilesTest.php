@@ -152,7 +152,7 @@ final class FilesTest extends ApiTestCase
         $this->upload($path.$this->version(), str_replace('engine_oil,renew,10.0,1,120.0', 'engine_oil,renew,10.0,1,110', $csv), 'text/csv');
         self::assertSame(204, $this->status, (string) $this->client->getResponse()->getContent());
         self::assertStringContainsString('engine_oil,renew,10.0,1,110.0,6', $this->download('/api/book/sheets/dunmarrow-d65/6/schedule.csv'));
-        $problem = $this->upload($path.$this->version(), str_replace('spark_plugs,renew,,,360.0,36', 'spark_plugs,polish,,,,', $csv), 'text/csv');
+        $problem = $this->upload($path.$this->version(), str_replace('spark_plugs,renew,360.0,36,360.0,36', 'spark_plugs,polish,,,,', $csv), 'text/csv');
         self::assertSame(['/rows/4', '/rows/4'], self::pointers($problem));
         self::assertStringStartsWith('Row 4: ', $problem->at('errors')->at(0)->at('detail')->string());
         $this->upload($path.'1', $csv, 'text/csv');

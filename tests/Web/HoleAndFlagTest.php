@@ -128,7 +128,7 @@ final class HoleAndFlagTest extends ApiTestCase
     {
         $this->signIn('ines');
         $both = ['tasks' => ['engine_oil', 'oil_filter']];
-        $draft = $this->draftFor('Meridian Heron', [['hours' => '900', ...$both], ['hours' => '900', ...$both], ['hours' => '900', ...$both]]);
+        $draft = $this->draftFor('Meridian Heron', [['hours' => '300', ...$both], ['hours' => '300', ...$both], ['hours' => '300', ...$both]]);
         $file = $this->call('POST', '/api/boats/'.$this->boatId('Meridian Heron').'/check-ins', $draft);
         self::assertSame(201, $this->status);
         $first = Cursor::over($draft)->at('engines')->at(0)->at('engineId')->int(1, \PHP_INT_MAX);
@@ -145,7 +145,7 @@ final class HoleAndFlagTest extends ApiTestCase
     private function issuedOyster(): int
     {
         $this->signIn('ines');
-        $file = $this->call('POST', '/api/boats/'.$this->boatId('Grey Oyster').'/check-ins', $this->draftFor('Grey Oyster', [['hours' => '1500', 'tasks' => ['engine_oil', 'oil_filter']]]));
+        $file = $this->call('POST', '/api/boats/'.$this->boatId('Grey Oyster').'/check-ins', $this->draftFor('Grey Oyster', [['hours' => '900', 'tasks' => ['engine_oil', 'oil_filter']]]));
         $number = $file->at('number')->int(1, \PHP_INT_MAX);
         $this->call('POST', "/api/orders/$number/issue", ['version' => $file->at('version')->raw()]);
         self::assertSame(200, $this->status);

@@ -126,13 +126,15 @@ final class OrderTest extends ApiTestCase
         $names = fn (string $text): array => array_map(static fn (Cursor $boat): string => $boat->at('name')->string(), $this->call('GET', '/api/search?q='.rawurlencode($text))->at('boats')->list());
 
         self::assertSame(['Brisk Tern'], $names('bri'));
-        self::assertSame(['Brisk Tern'], $names('tern'));
+        self::assertSame(['Brisk Tern', 'Salt Lantern'], $names('tern'), 'the beginning of a word before its inside');
+        self::assertSame(['Brisk Tern'], $names('tern brisk'));
+        self::assertSame(['Brisk Tern'], $names('977'), 'a part of a serial number');
         self::assertSame(['Brisk Tern'], $names('KS4-1'));
-        self::assertSame(['Grey Oyster', 'Low Water'], $names('oyster'));
+        self::assertSame(['Grey Oyster', 'Low Water', 'Old Pennant', 'Mudlark', 'Wrack Line'], $names('oyster'));
         self::assertSame(['Brisk Tern'], $names('vi 2041'));
         self::assertSame([], $names('%'));
         self::assertSame([], $names('  '));
-        self::assertSame([], $names('ern'));
+        self::assertSame([], $names('rn'), 'too little inside a word');
         self::assertSame($number, $this->call('GET', "/api/search?q=$number")->at('orders')->at(0)->at('number')->raw());
     }
 

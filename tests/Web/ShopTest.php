@@ -12,12 +12,19 @@ final class ShopTest extends ApiTestCase
     public function testTheBoardPutsTheMostPressingFirst(): void
     {
         $this->signIn('ines');
-        $boats = $this->call('GET', '/api/board')->at('boats')->list();
-        $names = array_map(static fn (Cursor $boat): string => $boat->at('name')->string(), $boats);
+        $board = $this->call('GET', '/api/board');
+        $pressing = $board->at('pressing')->list();
+        $names = array_map(static fn (Cursor $line): string => $line->at('boat')->at('name')->string(), $pressing);
+        $days = array_map(static fn (Cursor $line): string => $line->at('dueOn')->string(), $pressing);
 
-        self::assertSame('Low Water', $names[0], 'no record is the most pressing');
-        self::assertLessThan(array_search('Brisk Tern', $names, true), array_search('Grey Oyster', $names, true), 'overdue before soon');
-        self::assertCount(11, $names);
+        self::assertSame('Old Pennant', $names[0], 'the neglected one');
+        self::assertNotContains('Tidewright', $names, 'the over-serviced one');
+        self::assertSame($days, [...array_filter($days, static fn (string $day): bool => $day <= '2026-03-18')], 'nothing that is not due yet');
+        $sorted = $days;
+        sort($sorted);
+        self::assertSame($sorted, $days, 'the longest due first');
+        self::assertSame(0, $board->at('dues')->at('stale')->raw());
+        self::assertGreaterThanOrEqual(\count($pressing), $board->at('dues')->at('now')->int(0, 1000));
     }
 
     public function testAnEngineWithoutMeterIsJudgedByDateAlone(): void

@@ -23,4 +23,10 @@ final readonly class EngineRequest
         public SpecSheet $sheet,
     ) {
     }
+
+    /** @param list<PickedTask> $tasks */
+    public function withTasks(array $tasks): self
+    {
+        return new self($this->position, $this->model, $this->serial, $this->hours, $this->arrival, $tasks, $this->sheet);
+    }
 }

@@ -28,4 +28,10 @@ final readonly class OrderRequest
         public array $procedures,
     ) {
     }
+
+    /** @param non-empty-list<EngineRequest> $engines */
+    public function withEngines(array $engines): self
+    {
+        return new self($this->number, $this->day, $this->place, $this->air, $this->policy, $this->shelf, $this->parts, $engines, $this->procedures);
+    }
 }

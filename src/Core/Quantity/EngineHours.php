@@ -45,6 +45,12 @@ final readonly class EngineHours
         return new self($this->tenths + $other->tenths);
     }
 
+    /** Never below zero: no engine has run for less. */
+    public function shiftedBy(int $tenths): self
+    {
+        return new self(max(0, $this->tenths + $tenths));
+    }
+
     /** Tenths of an hour, below zero once `$this` is past `$other`. */
     public function tenthsUntil(self $other): int
     {

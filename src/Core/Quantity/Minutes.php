@@ -25,4 +25,10 @@ final readonly class Minutes
     {
         return new self($this->count + $other->count);
     }
+
+    /** How many more than the other; never below none. */
+    public function beyond(self $other): self
+    {
+        return new self(max(0, $this->count - $other->count));
+    }
 }

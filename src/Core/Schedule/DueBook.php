@@ -31,6 +31,43 @@ final readonly class DueBook
             : $judged;
     }
 
+    /** The same question, answered by the shorter limit that the sheet proposes for the way the boat is used; null if it proposes none. */
+    public function underSevereUse(Interval $interval, HardUses $uses, ?LastDone $last, EngineNow $now): ?DueAssessment
+    {
+        $severe = $interval->severe;
+
+        return null === $severe || null === $last || !$uses->meetAny($severe->uses) ? null : $this->judge($severe->every, $last, $now, false);
+    }
+
+    /** @param \DateTimeImmutable $readOn the day of the reading that `$now` has its hours from */
+    public function times(Interval $interval, ?LastDone $last, EngineNow $now, \DateTimeImmutable $readOn): DueTimes
+    {
+        $limit = null === $last ? $interval->first : $interval->every;
+        if (null === $limit) {
+            return new DueTimes(null, null, $now->inService, true);
+        }
+        $judged = $this->judge($limit, $last ?? new LastDone($now->inService, EngineHours::zero()), $now, null === $last);
+        $reached = static fn (int $within): ?\DateTimeImmutable => null !== $judged->hoursLeftTenths && $judged->hoursLeftTenths <= $within ? $readOn : null;
+        $due = $judged->dueDate;
+
+        return new DueTimes(
+            self::earlier(null === $due ? null : self::shifted($due, -$this->policy->windowDays), $reached($this->policy->windowHours->tenths)),
+            self::earlier($due, $reached(0)),
+            self::earlier(null === $due ? null : self::shifted($due, $this->policy->graceDays + 1), $reached(-$this->policy->graceHours->tenths - 1)),
+            null === $last,
+        );
+    }
+
+    private static function shifted(\DateTimeImmutable $day, int $days): \DateTimeImmutable
+    {
+        return $day->modify(\sprintf('%+d days', $days));
+    }
+
+    private static function earlier(?\DateTimeImmutable $one, ?\DateTimeImmutable $other): ?\DateTimeImmutable
+    {
+        return null === $one || null === $other ? $one ?? $other : min($one, $other);
+    }
+
     private function judge(Limit $limit, LastDone $start, EngineNow $now, bool $first): DueAssessment
     {
         $dueDate = $limit->dateFrom($start->on);

@@ -15,7 +15,7 @@ final readonly class Interval
     {
         $every = 'every '.$this->every->text();
 
-        return null === $this->first ? $every : \sprintf('first at %s, then %s', $this->first->text(), $every);
+        return null === $this->first || $this->first->text() === $this->every->text() ? $every : \sprintf('first at %s, then %s', $this->first->text(), $every);
     }
 
     public function detail(): string

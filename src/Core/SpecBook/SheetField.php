@@ -144,6 +144,7 @@ enum SheetField: string
     case ScheduleThermostats = 'schedule.thermostats';
     case ScheduleAccessoryBelt = 'schedule.accessoryBelt';
     case ScheduleTimingBelt = 'schedule.timingBelt';
+    case ScheduleTimingBeltCheck = 'schedule.timingBeltCheck';
     case ScheduleValveClearance = 'schedule.valveClearance';
     case ScheduleLubrication = 'schedule.lubrication';
     case ScheduleInspection = 'schedule.inspection';

@@ -19,6 +19,7 @@ enum Task: string
     case Thermostats = 'thermostats';
     case AccessoryBelt = 'accessory_belt';
     case TimingBelt = 'timing_belt';
+    case TimingBeltCheck = 'timing_belt_check';
     case ValveClearance = 'valve_clearance';
     case Lubrication = 'lubrication';
     case Inspection = 'inspection';
@@ -38,6 +39,7 @@ enum Task: string
             self::Thermostats => 'Thermostats',
             self::AccessoryBelt => 'Accessory belt',
             self::TimingBelt => 'Timing belt or chain',
+            self::TimingBeltCheck => 'Timing belt check',
             self::ValveClearance => 'Valve clearance',
             self::Lubrication => 'Lubrication points',
             self::Inspection => 'Inspection points',
@@ -48,6 +50,18 @@ enum Task: string
     public function within(): ?self
     {
         return self::OilFilter === $this ? self::EngineOil : null;
+    }
+
+    /** The longer task of which this one is a part: where both are called for, the longer one is listed. */
+    public function partOf(): ?self
+    {
+        return self::TimingBeltCheck === $this ? self::TimingBelt : null;
+    }
+
+    /** What it is done to: tasks on the same component share their records. */
+    public function component(): string
+    {
+        return ($this->partOf() ?? $this)->value;
     }
 
     public function schedule(): SheetField
@@ -65,6 +79,7 @@ enum Task: string
             self::Thermostats => SheetField::ScheduleThermostats,
             self::AccessoryBelt => SheetField::ScheduleAccessoryBelt,
             self::TimingBelt => SheetField::ScheduleTimingBelt,
+            self::TimingBeltCheck => SheetField::ScheduleTimingBeltCheck,
             self::ValveClearance => SheetField::ScheduleValveClearance,
             self::Lubrication => SheetField::ScheduleLubrication,
             self::Inspection => SheetField::ScheduleInspection,

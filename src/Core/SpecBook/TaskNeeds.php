@@ -27,6 +27,7 @@ final readonly class TaskNeeds
             Task::Thermostats => [SheetField::CoolingThermostat, SheetField::CoolingSealKind, SheetField::CoolingSeal, SheetField::CoolingFasteners, SheetField::CoolingTightening],
             Task::AccessoryBelt => [SheetField::BeltsAccessory, SheetField::BeltsTools],
             Task::TimingBelt => [SheetField::BeltsTiming, ...('belt' === $sheet->text(SheetField::BeltsTiming) ? [SheetField::BeltsTimingPart] : [])],
+            Task::TimingBeltCheck => [SheetField::BeltsTiming],
             Task::ValveClearance => [SheetField::ValvesIntake, SheetField::ValvesExhaust],
             Task::Lubrication => [SheetField::LubricationPoints],
             Task::Inspection => [SheetField::InspectionPoints],

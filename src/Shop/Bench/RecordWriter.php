@@ -41,7 +41,7 @@ final readonly class RecordWriter
             'order' => $view->file->number,
             'shop' => $this->settings->name(),
             'day' => ($this->today)()->format('Y-m-d'),
-            'boat' => ['name' => $boat->name, 'registration' => $boat->registration, 'customer' => $boat->customer],
+            'boat' => ['name' => $boat->name, 'registration' => $boat->registration, 'customer' => $boat->owner->name],
             'releasedBy' => $releasedBy,
             'remark' => $remark,
             'engines' => array_map(fn (Cursor $engine): array => $this->engine($engine, $document, $view), $document->at('engines')->list()),

@@ -7,15 +7,20 @@ namespace FreshTack\Shop\Bench;
 use FreshTack\Core\Bench\ReleaseGate;
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Quantity\InvalidQuantity;
+use FreshTack\Core\Schedule\Action;
 use FreshTack\Core\SpecBook\Task;
 use FreshTack\Exchange\Json;
 use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Book\IdentifyEngine;
+use FreshTack\Shop\Book\SpecBook;
 use FreshTack\Shop\Conflict;
+use FreshTack\Shop\Due\ReckonDues;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\NotReleasable;
 use FreshTack\Shop\Order\DraftEngine;
 use FreshTack\Shop\Order\OrderFile;
 use FreshTack\Shop\Order\Orders;
+use FreshTack\Shop\Register\EngineLogs;
 use FreshTack\Shop\Register\Register;
 use FreshTack\Shop\Register\TaskDone;
 use FreshTack\Shop\Today;
@@ -29,6 +34,10 @@ final readonly class ReleaseOrder
         private Orders $orders,
         private OpenBench $open,
         private Register $register,
+        private EngineLogs $logs,
+        private IdentifyEngine $identify,
+        private SpecBook $book,
+        private ReckonDues $reckon,
         private RecordWriter $writer,
         private AuditLog $audit,
         private Unit $unit,
@@ -49,29 +58,38 @@ final readonly class ReleaseOrder
             if ([] !== $obstacles) {
                 throw NotReleasable::because($obstacles);
             }
-            $this->writeDone($view);
+            $this->writeDone($view, $by);
             $this->audit->add($by, 'order.released', 'order '.$number);
 
             return $this->orders->release($number, $version, Json::encode($this->writer->record($view, $remark, $by)), $by, $this->clock->now());
         });
     }
 
-    /** @throws NotFound|InvalidQuantity */
-    private function writeDone(BenchView $view): void
+    /**
+     * The hours of the record are the engine's true total; the order has them as the meter showed them.
+     *
+     * @throws NotFound|InvalidQuantity
+     */
+    private function writeDone(BenchView $view, string $by): void
     {
         $boat = $this->register->boat($view->file->boatId);
         foreach ($view->file->draft->engines as $drafted) {
             $position = $boat->engine($drafted->engineId)->position->value ?? '';
+            $history = $this->logs->of($drafted->engineId);
+            $total = null === $drafted->hours ? null : EngineHours::of($drafted->hours)->shiftedBy($history->hours->latest()->offsetTenths ?? 0);
             foreach ($this->tasksDone($view, $position) as $task) {
-                $this->register->addDone($drafted->engineId, new TaskDone($task, ($this->today)(), $this->hours($drafted), 'order '.$view->file->number));
+                $this->logs->addDone($drafted->engineId, new TaskDone($task, $this->action($drafted, $task), ($this->today)(), $total, 'order '.$view->file->number), $by);
             }
         }
+        $this->reckon->ofBoat($boat->id);
     }
 
-    /** @throws InvalidQuantity */
-    private function hours(DraftEngine $drafted): ?EngineHours
+    /** What its sheet schedules for it. */
+    private function action(DraftEngine $drafted, Task $task): Action
     {
-        return null === $drafted->hours ? null : EngineHours::of($drafted->hours);
+        $head = ($this->identify)($drafted->plate())->head;
+
+        return (null === $head ? null : $this->book->sheet($head)->interval($task))->action ?? Action::Renew;
     }
 
     /** @return list<Task> those that the frozen order had for this engine */

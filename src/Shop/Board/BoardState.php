@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Board;
 
+use FreshTack\Shop\Due\DueBoard;
+use FreshTack\Shop\Due\EnginePressing;
+
 final readonly class BoardState
 {
     /**
-     * @param list<BoardLine>  $orders newest first
-     * @param list<BoatState>  $boats  the most pressing first
+     * @param list<BoardLine>      $orders   newest first
+     * @param list<EnginePressing> $pressing the longest due first
      */
-    public function __construct(public array $orders, public array $boats, public int $refusals, public int $holes)
+    public function __construct(public array $orders, public DueBoard $dues, public array $pressing, public int $refusals, public int $holes)
     {
     }
 }

@@ -4,20 +4,23 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Board;
 
+use FreshTack\Core\Due\TaskDue;
 use FreshTack\Shop\Register\Boat;
+use FreshTack\Shop\Register\EngineHistory;
 
 final readonly class BoatState
 {
-    /** @param list<EngineAssessment> $engines */
-    public function __construct(public Boat $boat, public array $engines)
+    /**
+     * @param list<EngineAssessment>    $engines
+     * @param array<int, EngineHistory> $histories by engine
+     */
+    public function __construct(public Boat $boat, public array $engines, public array $histories)
     {
     }
 
-    /** The weight of the worst state of any task on any engine. */
-    public function weight(): int
+    /** @return list<TaskDue> of all engines */
+    public function dues(): array
     {
-        $weights = array_merge([0], ...array_map(static fn (EngineAssessment $engine): array => array_map(static fn (TaskDue $due): int => $due->assessment->state->weight(), $engine->dues), $this->engines));
-
-        return max($weights);
+        return array_merge(...array_map(static fn (EngineAssessment $engine): array => $engine->dues, $this->engines));
     }
 }

@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Board;
 
-use FreshTack\Shop\Order\OrderFile;
 use FreshTack\Shop\Register\Boat;
 use FreshTack\Shop\Register\EngineHistory;
+use FreshTack\Shop\Register\Fitting;
+use FreshTack\Shop\Register\ReaderReport;
 
 final readonly class EngineLog
 {
-    /** @param list<OrderFile> $orders released ones of this boat, newest first */
-    public function __construct(public Boat $boat, public EngineAssessment $engine, public EngineHistory $history, public array $orders)
+    /**
+     * @param Boat|null          $boat     null: in store
+     * @param list<Fitting>      $fittings oldest first
+     * @param list<ReaderReport> $reports  newest first
+     * @param list<array<mixed>> $records  service records, newest first
+     */
+    public function __construct(public ?Boat $boat, public EngineAssessment $engine, public EngineHistory $history, public array $fittings, public array $reports, public array $records)
     {
     }
 }

@@ -5,14 +5,18 @@ declare(strict_types=1);
 namespace FreshTack\Shop\Board;
 
 use FreshTack\Shop\Register\Boat;
+use FreshTack\Shop\Register\Customer;
+use FreshTack\Shop\Register\Engine;
 
 final readonly class SearchResult
 {
     /**
-     * @param list<Boat>                                                $boats
+     * @param list<Boat>                                              $boats
      * @param list<array{number: int, status: string, boat: string}> $orders
+     * @param list<Customer>                                          $customers
+     * @param list<Engine>                                            $engines   in store
      */
-    public function __construct(public array $boats, public array $orders)
+    public function __construct(public array $boats, public array $orders, public array $customers, public array $engines)
     {
     }
 }

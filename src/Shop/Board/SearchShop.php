@@ -5,13 +5,18 @@ declare(strict_types=1);
 namespace FreshTack\Shop\Board;
 
 use FreshTack\Shop\NotFound;
-use FreshTack\Shop\Order\Orders;
+use FreshTack\Shop\Register\Boat;
+use FreshTack\Shop\Register\Customer;
+use FreshTack\Shop\Register\Engine;
 use FreshTack\Shop\Register\Register;
 
-/** What the command box finds: boats by name, owner, registration, model or serial number, and an order by its number. */
+/** What the command box finds: orders by number; boats, owners and engines by any part of a name, registration, model or serial number. */
 final readonly class SearchShop
 {
-    public function __construct(private Register $register, private Orders $orders)
+    private const MOST = 8;
+    private const MOST_OTHERS = 4;
+
+    public function __construct(private Register $register, private Search $search)
     {
     }
 
@@ -19,22 +24,33 @@ final readonly class SearchShop
     {
         $text = mb_substr(trim($text), 0, 60);
 
-        return '' === $text ? new SearchResult([], []) : new SearchResult($this->register->search($text), $this->order($text));
+        return '' === $text ? new SearchResult([], [], [], []) : new SearchResult(
+            $this->there($this->search->boats($text, self::MOST), fn (int $id): Boat => $this->register->boat($id)),
+            $this->search->orders($text, self::MOST_OTHERS),
+            $this->there($this->search->customers($text, self::MOST_OTHERS), fn (int $id): Customer => $this->register->customer($id)),
+            $this->there($this->search->engines($text, self::MOST_OTHERS), fn (int $id): Engine => $this->register->engine($id)),
+        );
     }
 
-    /** @return list<array{number: int, status: string, boat: string}> */
-    private function order(string $text): array
+    /**
+     * @template T
+     *
+     * @param list<int>        $ids
+     * @param \Closure(int): T $find
+     *
+     * @return list<T> without those that were removed a moment ago
+     */
+    private function there(array $ids, \Closure $find): array
     {
-        if (1 !== preg_match('/^\d{1,9}$/', $text)) {
-            return [];
+        $found = [];
+        foreach ($ids as $id) {
+            try {
+                $found[] = $find($id);
+            } catch (NotFound) {
+                continue;
+            }
         }
 
-        try {
-            $file = $this->orders->get((int) $text);
-
-            return [['number' => $file->number, 'status' => $file->status->value, 'boat' => $this->register->boat($file->boatId)->name]];
-        } catch (NotFound) {
-            return [];
-        }
+        return $found;
     }
 }

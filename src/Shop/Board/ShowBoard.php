@@ -6,12 +6,15 @@ namespace FreshTack\Shop\Board;
 
 use FreshTack\Core\Bench\BenchStep;
 use FreshTack\Shop\Bench\OpenBench;
-use FreshTack\Shop\Book\ListHoles;
+use FreshTack\Shop\Book\CountHoles;
 use FreshTack\Shop\Book\Refusals;
 use FreshTack\Shop\Conflict;
+use FreshTack\Shop\Due\ShowDues;
+use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Order\OrderFile;
 use FreshTack\Shop\Order\Orders;
 use FreshTack\Shop\Register\Boat;
+use FreshTack\Shop\Register\Register;
 use Psr\Clock\ClockInterface;
 
 /** What there is to do in the shop today. */
@@ -19,21 +22,31 @@ final readonly class ShowBoard
 {
     private const RELEASED_SINCE = '-7 days';
 
-    public function __construct(private Orders $orders, private ShowBoats $boats, private OpenBench $bench, private Refusals $refusals, private ListHoles $holes, private ClockInterface $clock)
+    private const MOST_PRESSING = 12;
+
+    public function __construct(private Orders $orders, private Register $register, private ShowDues $dues, private OpenBench $bench, private Refusals $refusals, private CountHoles $holes, private ClockInterface $clock)
     {
     }
 
     public function __invoke(): BoardState
     {
-        $boats = $this->boats->all();
-        $byId = [];
-        foreach ($boats as $state) {
-            $byId[$state->boat->id] = $state->boat;
-        }
         $files = $this->orders->current($this->clock->now()->modify(self::RELEASED_SINCE));
-        $lines = array_map(fn (OrderFile $file): BoardLine => $this->line($file, $byId[$file->boatId]), $files);
+        $boats = [];
+        foreach ($files as $file) {
+            $boats[$file->boatId] ??= $this->boat($file);
+        }
+        $lines = array_map(fn (OrderFile $file): BoardLine => $this->line($file, $boats[$file->boatId]), $files);
 
-        return new BoardState($lines, $boats, \count($this->refusals->waiting()), \count(($this->holes)()));
+        return new BoardState($lines, $this->dues->board(), $this->dues->now(0, self::MOST_PRESSING), \count($this->refusals->waiting()), ($this->holes)());
+    }
+
+    private function boat(OrderFile $file): Boat
+    {
+        try {
+            return $this->register->boat($file->boatId);
+        } catch (NotFound $error) {
+            throw new \LogicException('An order without a boat.', 0, $error);
+        }
     }
 
     private function line(OrderFile $file, Boat $boat): BoardLine

@@ -7,12 +7,15 @@ namespace FreshTack\Shop\Board;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Order\OrderFile;
 use FreshTack\Shop\Order\Orders;
+use FreshTack\Shop\Register\Engine;
+use FreshTack\Shop\Register\EngineLogs;
+use FreshTack\Shop\Register\Fitting;
 use FreshTack\Shop\Register\Register;
 
-/** All that is written down of one engine. */
+/** All that is written down of one engine, whatever boats it hung on. */
 final readonly class ShowEngineLog
 {
-    public function __construct(private Register $register, private ShowBoats $boats, private Orders $orders)
+    public function __construct(private Register $register, private EngineLogs $logs, private AssessEngine $assess, private Orders $orders)
     {
     }
 
@@ -20,10 +23,26 @@ final readonly class ShowEngineLog
     public function __invoke(int $engineId): EngineLog
     {
         $engine = $this->register->engine($engineId);
-        $state = $this->boats->one($engine->boatId);
-        $assessed = array_values(array_filter($state->engines, static fn (EngineAssessment $each): bool => $engineId === $each->engine->id));
-        $released = array_values(array_filter($this->orders->ofBoat($engine->boatId), static fn (OrderFile $file): bool => null !== $file->record));
+        $boat = null === $engine->boatId ? null : $this->register->boat($engine->boatId);
+        $history = $this->logs->of($engineId);
+        $fittings = $this->register->fittings($engineId);
+        $assessed = ($this->assess)($engine, $boat?->use, $history, $engine->hasMeter ? $history->hours->latest() : null);
 
-        return new EngineLog($state->boat, $assessed[0] ?? throw NotFound::engine($engineId), $this->register->history($engineId), $released);
+        return new EngineLog($boat, $assessed, $history, $fittings, $this->logs->reports($engineId), $this->records($engine, $fittings));
+    }
+
+    /**
+     * @param list<Fitting> $fittings
+     *
+     * @return list<array<mixed>> service records in which the engine stands, newest first
+     */
+    private function records(Engine $engine, array $fittings): array
+    {
+        $boats = array_unique(array_filter([$engine->boatId, ...array_map(static fn (Fitting $fitting): int => $fitting->boatId, $fittings)], static fn (?int $id): bool => null !== $id));
+        $files = array_merge(...array_map($this->orders->ofBoat(...), array_values($boats)));
+        usort($files, static fn (OrderFile $a, OrderFile $b): int => $b->number <=> $a->number);
+        $records = array_filter(array_map(static fn (OrderFile $file): ?array => $file->record, $files), static fn (?array $record): bool => null !== $record && \in_array($engine->serial, array_column(\is_array($record['engines'] ?? null) ? $record['engines'] : [], 'serial'), true));
+
+        return array_values($records);
     }
 }

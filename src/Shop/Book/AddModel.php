@@ -9,12 +9,13 @@ use FreshTack\Core\SpecBook\EngineModel;
 use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Audit\AuditLog;
 use FreshTack\Shop\Conflict;
+use FreshTack\Shop\Due\MarkStale;
 use FreshTack\Shop\Unit;
 
 /** A model that the book does not know yet, and how its serial numbers are written. */
 final readonly class AddModel
 {
-    public function __construct(private SpecBook $book, private BookLibrary $library, private AuditLog $audit, private Unit $unit)
+    public function __construct(private SpecBook $book, private BookLibrary $library, private MarkStale $stale, private AuditLog $audit, private Unit $unit)
     {
     }
 
@@ -27,6 +28,7 @@ final readonly class AddModel
         }
         $this->unit->run(function () use ($model, $by): true {
             $this->library->addModel($model);
+            ($this->stale)([$model->code]);
             $this->audit->add($by->username, 'model.added', $model->code);
 
             return true;

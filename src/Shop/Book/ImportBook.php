@@ -13,6 +13,7 @@ use FreshTack\Exchange\SheetDocument;
 use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Audit\AuditLog;
 use FreshTack\Shop\Conflict;
+use FreshTack\Shop\Due\MarkStale;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Progress;
 use FreshTack\Shop\Unit;
@@ -30,6 +31,7 @@ final readonly class ImportBook
         private ImportModels $models,
         private ImportProcedures $procedures,
         private Supersede $supersede,
+        private MarkStale $stale,
         private AuditLog $audit,
         private Unit $unit,
         private ClockInterface $clock,
@@ -58,6 +60,9 @@ final readonly class ImportBook
     {
         return $this->unit->run(function () use ($bytes, $token, $by): array {
             $changes = $this->take($bytes, $token, $by);
+            if ([] !== array_filter($changes, static fn (BookChange $change): bool => 'same' !== $change->kind)) {
+                ($this->stale)(null);
+            }
             $this->audit->add($by->username, 'book.imported', 'book', ['changes' => \count(array_filter($changes, static fn (BookChange $change): bool => 'same' !== $change->kind))]);
 
             return $changes;

@@ -10,16 +10,17 @@ use FreshTack\Core\SpecBook\SheetStatus;
 use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Audit\AuditLog;
 use FreshTack\Shop\Conflict;
+use FreshTack\Shop\Due\MarkStale;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Unit;
 use Psr\Clock\ClockInterface;
 
-/** Draft, reviewed by somebody else, published, withdrawn. Publishing withdraws what was published before it and flags open orders. */
+/** Draft, reviewed by somebody else, published, withdrawn. Publishing withdraws what was published before it and flags open orders; what is due on its engines is worked out anew. */
 final readonly class MoveSheet
 {
     private const ALLOWED = ['draft' => ['reviewed'], 'reviewed' => ['draft', 'published'], 'published' => ['withdrawn'], 'withdrawn' => []];
 
-    public function __construct(private Revisions $revisions, private SheetCheck $check, private Supersede $supersede, private AuditLog $audit, private Unit $unit, private ClockInterface $clock)
+    public function __construct(private Revisions $revisions, private SheetCheck $check, private Supersede $supersede, private MarkStale $stale, private AuditLog $audit, private Unit $unit, private ClockInterface $clock)
     {
     }
 
@@ -40,6 +41,9 @@ final readonly class MoveSheet
             $this->audit->add($by->username, 'sheet.'.$to->value, $current->head->name(), ['reason' => $reason]);
             if (SheetStatus::Published === $to) {
                 ($this->supersede)($moved, $by);
+            }
+            if (SheetStatus::Published === $to || SheetStatus::Published === $from) {
+                ($this->stale)($moved->head->models);
             }
 
             return $moved;

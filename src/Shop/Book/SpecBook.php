@@ -37,4 +37,7 @@ interface SpecBook
 
     /** @return list<Task> those that the book says how to do */
     public function tasks(): array;
+
+    /** Another text whenever anything in the book is another. */
+    public function stamp(): string;
 }

@@ -8,13 +8,17 @@ use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Core\Reading\Flaws;
 use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Core\Usage\HourReading;
 use FreshTack\Shop\Audit\AuditLog;
 use FreshTack\Shop\Board\EngineAssessment;
 use FreshTack\Shop\Book\Refusals;
 use FreshTack\Shop\Conflict;
+use FreshTack\Shop\Due\ReckonDues;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Register\Boat;
-use FreshTack\Shop\Register\HourReading;
+use FreshTack\Shop\Register\EngineHistory;
+use FreshTack\Shop\Register\EngineLogs;
+use FreshTack\Shop\Register\JudgeReading;
 use FreshTack\Shop\Register\Register;
 use FreshTack\Shop\Today;
 use FreshTack\Shop\Unit;
@@ -25,6 +29,9 @@ final readonly class CheckInRig
 {
     public function __construct(
         private Register $register,
+        private EngineLogs $logs,
+        private JudgeReading $judge,
+        private ReckonDues $reckon,
         private RequestAssembler $assembler,
         private Refusals $refusals,
         private Orders $orders,
@@ -39,7 +46,7 @@ final readonly class CheckInRig
     public function __invoke(int $boatId, Draft $draft, string $by): OrderFile
     {
         $boat = $this->register->boat($boatId);
-        $this->checkHours($draft);
+        $this->checkHours($boat, $draft);
         $assessed = $this->assembler->assess($boat, $draft);
 
         return $this->unit->run(fn (): OrderFile => $this->takeIn($boat, $draft, $assessed, $by));
@@ -54,30 +61,52 @@ final readonly class CheckInRig
     {
         foreach ($draft->engines as $engine) {
             $this->register->identify($engine->engineId, $engine->plate(), null !== $engine->hours);
-            if (null !== $engine->hours) {
-                $this->register->addReading($engine->engineId, new HourReading(($this->today)(), EngineHours::of($engine->hours)));
-            }
+            $this->read($engine, $by);
         }
         foreach ($assessed as $assessment) {
             if (null !== $assessment->match->refusal) {
                 $this->refusals->add($assessment->engine->model, $assessment->engine->serial, $assessment->match->refusal, $boat->id, $by, $this->clock->now());
             }
         }
+        $this->reckon->ofBoat($boat->id);
         $file = $this->orders->open($boat->id, $draft, $by, $this->clock->now());
         $this->audit->add($by, 'order.checked_in', 'order '.$file->number, ['boat' => $boat->name]);
 
         return $file;
     }
 
-    /** @throws InvalidDocument|InvalidQuantity if a meter reads less than it did */
-    private function checkHours(Draft $draft): void
+    /**
+     * The same figure read twice on one day is one reading.
+     *
+     * @throws NotFound|InvalidQuantity
+     */
+    private function read(DraftEngine $engine, string $by): void
+    {
+        $history = $this->logs->of($engine->engineId);
+        $reading = null === $engine->hours ? null : $this->reading($engine, $history);
+        if (null !== $reading && !$history->hours->has($reading)) {
+            $this->logs->addReading($engine->engineId, $reading, $by);
+        }
+    }
+
+    /** @throws InvalidQuantity */
+    private function reading(DraftEngine $engine, EngineHistory $history): HourReading
+    {
+        return new HourReading(($this->today)(), EngineHours::of($engine->hours ?? ''), $history->hours->latest()->offsetTenths ?? 0);
+    }
+
+    /** @throws InvalidDocument|InvalidQuantity|NotFound if a reading can't be right, or has to be looked at twice: it is entered by itself then, where the question can be answered */
+    private function checkHours(Boat $boat, Draft $draft): void
     {
         $flaws = new Flaws();
-        $histories = $this->register->histories(array_map(static fn (DraftEngine $engine): int => $engine->engineId, $draft->engines));
+        $histories = $this->logs->all(array_map(static fn (DraftEngine $engine): int => $engine->engineId, $draft->engines));
         foreach ($draft->engines as $index => $engine) {
-            $last = $histories[$engine->engineId]->hours();
-            if (null !== $engine->hours && null !== $last && EngineHours::of($engine->hours)->tenthsUntil($last) > 0) {
-                $flaws->add("/engines/$index/hours", \sprintf('The last reading was %s h. Read the meter again; if it was replaced, tell the service manager before the reading is entered.', $last->text()));
+            $known = $boat->engine($engine->engineId) ?? throw NotFound::engine($engine->engineId);
+            $history = $histories[$engine->engineId];
+            $reading = null === $engine->hours ? null : $this->reading($engine, $history);
+            $question = null === $reading || $history->hours->has($reading) ? null : ($this->judge)($known, $boat->use, $history, $reading);
+            if (null !== $question) {
+                $flaws->add("/engines/$index/hours", $question->message);
             }
         }
         $flaws->throwIfAny();

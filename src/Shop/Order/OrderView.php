@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Order;
 
+use FreshTack\Core\SpecBook\Task;
 use FreshTack\Shop\Board\EngineAssessment;
 use FreshTack\Shop\Book\OrderFlag;
 use FreshTack\Shop\Register\Boat;
@@ -14,9 +15,10 @@ final readonly class OrderView
     /**
      * @param list<EngineAssessment>    $engines
      * @param array<mixed>|null         $work    null if no engine has a sheet
+     * @param list<Task>                $orderable tasks that the book says how to do
      * @param list<OrderFlag>           $flags   what the book says otherwise since the order was issued
      */
-    public function __construct(public OrderFile $file, public Boat $boat, public array $engines, public ?array $work, public array $flags = [])
+    public function __construct(public OrderFile $file, public Boat $boat, public array $engines, public ?array $work, public array $flags = [], public array $orderable = [])
     {
     }
 }

@@ -12,13 +12,13 @@ use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Core\SpecBook\SheetHead;
 use FreshTack\Core\SpecBook\SpecSheet;
 use FreshTack\Core\SpecBook\Task;
+use FreshTack\Core\Usage\HourReading;
 use FreshTack\Shop\Board\AssessEngine;
 use FreshTack\Shop\Board\EngineAssessment;
 use FreshTack\Shop\Book\SpecBook;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Register\Boat;
-use FreshTack\Shop\Register\Engine;
-use FreshTack\Shop\Register\Register;
+use FreshTack\Shop\Register\EngineLogs;
 use FreshTack\Shop\ShopSettings;
 use FreshTack\Shop\Stock\Stock;
 use FreshTack\Shop\Today;
@@ -27,7 +27,7 @@ use FreshTack\Shop\Today;
 final readonly class RequestAssembler
 {
     public function __construct(
-        private Register $register,
+        private EngineLogs $logs,
         private AssessEngine $assess,
         private SpecBook $book,
         private Stock $stock,
@@ -44,13 +44,14 @@ final readonly class RequestAssembler
      */
     public function assess(Boat $boat, Draft $draft): array
     {
-        $histories = $this->register->histories(array_map(static fn (DraftEngine $engine): int => $engine->engineId, $draft->engines));
+        $histories = $this->logs->all(array_map(static fn (DraftEngine $engine): int => $engine->engineId, $draft->engines));
 
         return array_map(function (DraftEngine $drafted) use ($boat, $histories): EngineAssessment {
             $known = $boat->engine($drafted->engineId) ?? throw NotFound::engine($drafted->engineId);
-            $engine = new Engine($known->id, $known->boatId, $known->position, $drafted->model, $drafted->serial, $known->inService, null !== $drafted->hours, $drafted->year, $drafted->gearcase);
+            $history = $histories[$known->id];
+            $reading = null === $drafted->hours ? null : new HourReading(($this->today)(), EngineHours::of($drafted->hours), $history->hours->latest()->offsetTenths ?? 0);
 
-            return ($this->assess)($engine, $histories[$known->id], null === $drafted->hours ? null : EngineHours::of($drafted->hours));
+            return ($this->assess)($known->identifiedAs($drafted->plate(), null !== $drafted->hours), $boat->use, $history, $reading);
         }, $draft->engines);
     }
 
@@ -151,7 +152,7 @@ final readonly class RequestAssembler
     private function engine(DraftEngine $drafted, EngineAssessment $assessment, array $sheet): array
     {
         return [
-            'position' => $assessment->engine->position->value,
+            'position' => $assessment->engine->position?->value,
             'model' => $drafted->model,
             'serial' => $drafted->serial,
             'hours' => $drafted->hours,

@@ -8,13 +8,14 @@ use FreshTack\Core\Plan\GateBroken;
 use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Shop\Book\OrderFlags;
+use FreshTack\Shop\Book\SpecBook;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Register\Register;
 
 /** A draft is shown as it would be built now; an issued order as it was frozen. */
 final readonly class ShowOrder
 {
-    public function __construct(private Orders $orders, private Register $register, private RequestAssembler $assembler, private PreviewOrder $preview, private OrderFlags $flags)
+    public function __construct(private Orders $orders, private Register $register, private RequestAssembler $assembler, private PreviewOrder $preview, private OrderFlags $flags, private SpecBook $book)
     {
     }
 
@@ -23,10 +24,12 @@ final readonly class ShowOrder
     {
         $file = $this->orders->get($number);
         if (null === $file->document) {
-            return ($this->preview)($file, $file->draft);
+            $view = ($this->preview)($file, $file->draft);
+
+            return new OrderView($view->file, $view->boat, $view->engines, $view->work, [], $this->book->tasks());
         }
         $boat = $this->register->boat($file->boatId);
 
-        return new OrderView($file, $boat, $this->assembler->assess($boat, $file->draft), $file->document, $this->flags->ofOrder($number));
+        return new OrderView($file, $boat, $this->assembler->assess($boat, $file->draft), $file->document, $this->flags->ofOrder($number), $this->book->tasks());
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Register;
 
+use FreshTack\Core\Order\Position;
+
 final readonly class Boat
 {
     /** @param list<Engine> $engines port to starboard */
@@ -12,7 +14,7 @@ final readonly class Boat
         public string $name,
         public string $kind,
         public string $registration,
-        public string $customer,
+        public Customer $owner,
         public BoatUse $use,
         public array $engines,
         public int $version,
@@ -23,6 +25,17 @@ final readonly class Boat
     {
         foreach ($this->engines as $engine) {
             if ($id === $engine->id) {
+                return $engine;
+            }
+        }
+
+        return null;
+    }
+
+    public function at(Position $position): ?Engine
+    {
+        foreach ($this->engines as $engine) {
+            if ($position === $engine->position) {
                 return $engine;
             }
         }

@@ -4,33 +4,30 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Register;
 
-use FreshTack\Core\Quantity\EngineHours;
-use FreshTack\Core\Schedule\LastDone;
-use FreshTack\Core\SpecBook\Task;
+use FreshTack\Core\Due\Declined;
+use FreshTack\Core\Due\EngineRecord;
+use FreshTack\Core\Schedule\Served;
+use FreshTack\Core\Schedule\ServiceLog;
+use FreshTack\Core\Usage\HourLog;
 
-/** What is written down of an engine: readings of its meter, and what was done to it, oldest first. */
+/** What is written down of an engine: its hours, what was done to it, what its owner declined; oldest first. */
 final readonly class EngineHistory
 {
     /**
-     * @param list<HourReading> $readings
-     * @param list<TaskDone>    $done
+     * @param list<TaskDone> $done
+     * @param list<Declined> $declined
      */
-    public function __construct(public array $readings, public array $done)
+    public function __construct(public HourLog $hours, public array $done, public array $declined)
     {
     }
 
-    public function hours(): ?EngineHours
+    public function record(): EngineRecord
     {
-        return [] === $this->readings ? null : $this->readings[\count($this->readings) - 1]->hours;
+        return new EngineRecord(new ServiceLog(array_map(static fn (TaskDone $done): Served => $done->served(), $this->done)), $this->declined);
     }
 
-    public function last(Task $task): ?LastDone
+    public function isEmpty(): bool
     {
-        $found = null;
-        foreach ($this->done as $done) {
-            $found = $task === $done->task ? new LastDone($done->on, $done->hours) : $found;
-        }
-
-        return $found;
+        return [] === $this->hours->readings && [] === $this->done && [] === $this->declined;
     }
 }

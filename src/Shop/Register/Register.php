@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Register;
 
+use FreshTack\Core\Order\Position;
 use FreshTack\Core\SpecBook\Plate;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
 
-/** Boats, their engines, and what is written down of them. */
+/** Customers, boats and engines. What is changed is found by the search at once. */
 interface Register
 {
     /** @throws NotFound */
@@ -17,30 +18,82 @@ interface Register
     /** @throws NotFound */
     public function engine(int $id): Engine;
 
-    /** @return list<Boat> by name */
-    public function boats(): array;
-
-    /** @return list<Boat> whose name, registration, customer or engine serial begins a word with the text */
-    public function search(string $text): array;
-
     /** @throws NotFound */
-    public function history(int $engineId): EngineHistory;
+    public function customer(int $id): Customer;
+
+    /** @return list<Boat> by name, from the one after `$after` on */
+    public function boatsAfter(string $after, int $most): array;
+
+    /** @return list<Boat> in the order of their ids, from the one after `$after` on */
+    public function boatsFrom(int $after, int $most): array;
+
+    /** @return list<Boat> by name */
+    public function boatsOf(int $customerId): array;
+
+    /** @return list<Engine> that hang on no boat, by serial number */
+    public function inStore(): array;
+
+    /** @return list<Customer> whose name begins with the text, by name */
+    public function customersLike(string $text): array;
+
+    public function engineWith(string $serial): ?Engine;
 
     /**
-     * @param list<int> $engineIds
+     * @return list<Fitting> oldest first
      *
-     * @return array<int, EngineHistory>
+     * @throws NotFound
      */
-    public function histories(array $engineIds): array;
+    public function fittings(int $engineId): array;
+
+    public function addCustomer(Customer $customer): Customer;
+
+    /** @throws NotFound|Conflict if its version is not the current one */
+    public function changeCustomer(Customer $customer): Customer;
+
+    /**
+     * Adds the boat without its engines.
+     *
+     * @throws NotFound if its owner is unknown
+     */
+    public function addBoat(Boat $boat): Boat;
+
+    /** @throws NotFound|Conflict if its version is not the current one */
+    public function changeBoat(Boat $boat): Boat;
+
+    /** @throws Conflict if the serial number is on another engine */
+    public function addEngine(Engine $engine): Engine;
+
+    /** @throws NotFound|Conflict if its version is not the current one, or the serial number is on another engine */
+    public function changeEngine(Engine $engine): Engine;
 
     /** @throws NotFound|Conflict if the serial number is on another engine */
     public function identify(int $engineId, Plate $plate, bool $hasMeter): void;
 
-    /** @throws NotFound */
-    public function addReading(int $engineId, HourReading $reading): void;
+    /**
+     * Takes the engine off whatever boat it hangs on.
+     *
+     * @throws NotFound
+     */
+    public function takeOff(int $engineId, \DateTimeImmutable $on): void;
+
+    /**
+     * Hangs an engine from the store in a free place.
+     *
+     * @throws NotFound
+     */
+    public function hang(int $engineId, int $boatId, Position $position, \DateTimeImmutable $on): void;
+
+    /** Whether any engine has ever hung on it. */
+    public function hasCarried(int $boatId): bool;
+
+    public function isInOrders(int $engineId): bool;
 
     /** @throws NotFound */
-    public function addDone(int $engineId, TaskDone $done): void;
+    public function removeBoat(int $id): void;
 
-    public function addBoat(Boat $boat): Boat;
+    /** @throws NotFound */
+    public function removeEngine(int $id): void;
+
+    /** @throws NotFound */
+    public function removeCustomer(int $id): void;
 }

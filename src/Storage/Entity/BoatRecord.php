@@ -13,20 +13,37 @@ use FreshTack\Storage\CorruptRecord;
 
 #[ORM\Entity]
 #[ORM\Table(name: 'boat')]
+#[ORM\Index(name: 'boats_by_name', columns: ['name', 'id'])]
 class BoatRecord
 {
     public function __construct(
         #[ORM\Column(length: 80)] public string $name,
         #[ORM\Column(length: 80)] public string $kind,
         #[ORM\Column(length: 40)] public string $registration,
-        #[ORM\Column(length: 120)] public string $customer,
+        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)] public CustomerRecord $customer,
         #[ORM\Column(length: 10)] public string $water,
         #[ORM\Column(length: 10)] public string $kept,
         #[ORM\Column] public bool $commercial,
         #[ORM\Column(length: 40)] public string $monthsUsed,
+        #[ORM\Column(options: ['default' => false])] public bool $idling = false,
+        #[ORM\Column(options: ['default' => false])] public bool $silt = false,
         #[ORM\Id, ORM\GeneratedValue, ORM\Column(options: ['unsigned' => true])] public ?int $id = null,
         #[ORM\Version, ORM\Column(type: Types::INTEGER, options: ['unsigned' => true])] public int $version = 1,
     ) {
+    }
+
+    public function take(Boat $boat, CustomerRecord $customer): void
+    {
+        $this->name = $boat->name;
+        $this->kind = $boat->kind;
+        $this->registration = $boat->registration;
+        $this->customer = $customer;
+        $this->water = $boat->use->water;
+        $this->kept = $boat->use->kept;
+        $this->commercial = $boat->use->commercial;
+        $this->monthsUsed = implode(',', $boat->use->months);
+        $this->idling = $boat->use->idling;
+        $this->silt = $boat->use->silt;
     }
 
     /** @param list<EngineRecord> $engines */
@@ -36,8 +53,8 @@ class BoatRecord
         $water = \in_array($this->water, ['salt', 'brackish', 'fresh'], true) ? $this->water : throw CorruptRecord::in('boat', (string) $this->id, $this->water);
         $kept = \in_array($this->kept, ['moored', 'trailered'], true) ? $this->kept : throw CorruptRecord::in('boat', (string) $this->id, $this->kept);
         $hung = array_map(static fn (EngineRecord $engine): Engine => $engine->toShop(), $engines);
-        usort($hung, static fn (Engine $a, Engine $b): int => $a->position->rank() <=> $b->position->rank());
+        usort($hung, static fn (Engine $a, Engine $b): int => $a->position?->rank() <=> $b->position?->rank());
 
-        return new Boat((int) $this->id, $this->name, $this->kind, $this->registration, $this->customer, new BoatUse($water, $kept, $this->commercial, $months), $hung, $this->version);
+        return new Boat((int) $this->id, $this->name, $this->kind, $this->registration, $this->customer->toShop(), new BoatUse($water, $kept, $this->commercial, $months, $this->idling, $this->silt), $hung, $this->version);
     }
 }

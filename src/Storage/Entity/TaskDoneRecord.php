@@ -15,8 +15,11 @@ class TaskDoneRecord
         #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)] public EngineRecord $engine,
         #[ORM\Column(length: 40)] public string $task,
         #[ORM\Column(type: Types::DATE_IMMUTABLE)] public \DateTimeImmutable $doneOn,
-        #[ORM\Column(nullable: true, options: ['unsigned' => true, 'comment' => 'tenths of an hour; null: no meter'])] public ?int $tenths,
+        #[ORM\Column(nullable: true, options: ['unsigned' => true, 'comment' => 'tenths of an hour, the true total; null: no meter'])] public ?int $tenths,
         #[ORM\Column(length: 200)] public string $evidence,
+        #[ORM\Column(length: 10, options: ['default' => 'renew'])] public string $action = 'renew',
+        #[ORM\Column(options: ['default' => false])] public bool $elsewhere = false,
+        #[ORM\Column(length: 40, options: ['default' => ''])] public string $enteredBy = '',
         #[ORM\Id, ORM\GeneratedValue, ORM\Column(options: ['unsigned' => true])] public ?int $id = null,
     ) {
     }

@@ -6,6 +6,7 @@ namespace FreshTack\Web\Controller;
 
 use FreshTack\Shop\Board\SearchShop;
 use FreshTack\Web\View\BoatView;
+use FreshTack\Web\View\EngineView;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -25,6 +26,6 @@ final readonly class SearchController
     {
         $found = ($this->search)($request->query->getString('q'));
 
-        return new JsonResponse(['boats' => array_map(BoatView::hit(...), $found->boats), 'orders' => $found->orders]);
+        return new JsonResponse(['boats' => array_map(BoatView::hit(...), $found->boats), 'orders' => $found->orders, 'customers' => array_map(BoatView::customer(...), $found->customers), 'engines' => array_map(EngineView::identity(...), $found->engines)]);
     }
 }

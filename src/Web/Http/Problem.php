@@ -35,6 +35,7 @@ final readonly class Problem
             409 => 'Changed meanwhile',
             413 => 'Too large',
             429 => 'Slow down',
+            502 => 'Something outside does not answer',
             default => 'Something broke on our side',
         };
     }

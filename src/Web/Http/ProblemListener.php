@@ -10,6 +10,9 @@ use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\NotReleasable;
+use FreshTack\Shop\Register\DoubtfulReading;
+use FreshTack\Shop\Register\ReaderTrouble;
+use FreshTack\Shop\Reminder\NotSent;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Response;
@@ -44,6 +47,9 @@ final readonly class ProblemListener
         if ($error instanceof NotReleasable) {
             return Problem::of(422, $error->errorKey(), $error->getMessage(), array_map(static fn (array $obstacle): Flaw => new Flaw(null === $obstacle['stepId'] ? '' : '/steps/'.$obstacle['stepId'], $obstacle['message']), $error->obstacles));
         }
+        if ($error instanceof DoubtfulReading) {
+            return Problem::of(422, $error->errorKey(), $error->getMessage(), [new Flaw($error->pointer(), $error->getMessage())], ['canBeConfirmed' => $error->doubt->canBeConfirmed()]);
+        }
         if ($error instanceof ExpectedError) {
             return Problem::of($this->status($error), $error->errorKey(), $error->getMessage());
         }
@@ -60,6 +66,7 @@ final readonly class ProblemListener
         return match (true) {
             $error instanceof NotFound => 404,
             $error instanceof Conflict => 409,
+            $error instanceof ReaderTrouble, $error instanceof NotSent => 502,
             default => 422,
         };
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Web\View;
 
+use FreshTack\Core\SpecBook\Task;
 use FreshTack\Shop\Order\Fill;
 use FreshTack\Shop\Order\OrderFile;
 use FreshTack\Shop\Order\OrderView;
@@ -20,6 +21,7 @@ final readonly class OrderFileView
             'fills' => array_map(static fn (Fill $fill): array => ['engineId' => $fill->engineId, 'path' => $fill->field->value, 'label' => $fill->field->label(), 'source' => \sprintf('%s, rev. %s, p. %s', $fill->document, $fill->revision, $fill->page), 'reason' => $fill->reason, 'by' => $fill->by], $view->file->draft->fills),
             'boat' => BoatView::of($view->boat),
             'engines' => array_map(EngineView::of(...), $view->engines),
+            'orderable' => array_map(static fn (Task $task): string => $task->value, $view->orderable),
             'work' => $view->work,
             'flags' => array_map(BookView::flag(...), $view->flags),
         ];

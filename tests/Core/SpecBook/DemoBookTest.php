@@ -132,9 +132,10 @@ final class DemoBookTest extends TestCase
 
     public function testTheFilterIsPartOfTheFirstServiceOnSomeEnginesOnly(): void
     {
-        $firsts = array_filter(array_map(static fn (SpecSheet $sheet): ?Interval => $sheet->interval(Task::OilFilter), Book::readSheets()));
-        self::assertNotSame([], array_filter($firsts, static fn (Interval $interval): bool => null === $interval->first));
-        self::assertNotSame([], array_filter($firsts, static fn (Interval $interval): bool => null !== $interval->first));
+        $firsts = static fn (SpecSheet $sheet, Task $task): ?string => $sheet->interval($task)?->first?->text();
+        $with = array_filter(Book::readSheets(), static fn (SpecSheet $sheet): bool => null !== $firsts($sheet, Task::OilFilter));
+        self::assertNotSame([], array_filter($with, static fn (SpecSheet $sheet): bool => $firsts($sheet, Task::OilFilter) === $firsts($sheet, Task::EngineOil)));
+        self::assertNotSame([], array_filter($with, static fn (SpecSheet $sheet): bool => $firsts($sheet, Task::OilFilter) !== $firsts($sheet, Task::EngineOil)));
     }
 
     public function testTheFilterChangesAtTwoSerialBreaks(): void

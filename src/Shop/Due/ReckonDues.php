@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop\Due;
+
+use FreshTack\Shop\Board\EngineAssessment;
+use FreshTack\Shop\Board\ShowBoats;
+use FreshTack\Shop\NotFound;
+use FreshTack\Shop\Register\Register;
+use Psr\Clock\ClockInterface;
+
+/** Works out the days of engines anew and keeps them: in the same unit of work as whatever changed them. */
+final readonly class ReckonDues
+{
+    public function __construct(private Register $register, private ShowBoats $boats, private DueIndex $index, private ClockInterface $clock)
+    {
+    }
+
+    /** @throws NotFound */
+    public function ofBoat(int $boatId): void
+    {
+        $this->index->put(array_map(static fn (EngineAssessment $engine): EngineDays => $engine->days(), $this->boats->one($boatId)->engines), $this->clock->now());
+    }
+
+    /**
+     * An engine in store has no days: nobody brings it.
+     *
+     * @throws NotFound
+     */
+    public function ofEngine(int $engineId): void
+    {
+        $boatId = $this->register->engine($engineId)->boatId;
+        if (null === $boatId) {
+            $this->index->forget([$engineId]);
+        } else {
+            $this->ofBoat($boatId);
+        }
+    }
+
+    public function forget(int $engineId): void
+    {
+        $this->index->forget([$engineId]);
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop\Order;
+
+use FreshTack\Core\Due\TaskDue;
+use FreshTack\Core\Order\Offer;
+use FreshTack\Core\Order\RequestReader;
+use FreshTack\Core\Order\WhileThere;
+use FreshTack\Core\Plan\GateBroken;
+use FreshTack\Core\Quantity\InvalidQuantity;
+use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Core\Schedule\DueState;
+use FreshTack\Core\SpecBook\Task;
+use FreshTack\Shop\Board\EngineAssessment;
+use FreshTack\Shop\Book\SpecBook;
+use FreshTack\Shop\NotFound;
+use FreshTack\Shop\Register\Register;
+use FreshTack\Shop\Today;
+
+/** What else an order could do while the engines are open: what it costs now and alone, and when it would be due. */
+final readonly class OfferTasks
+{
+    public function __construct(private Register $register, private RequestAssembler $assembler, private SpecBook $book, private WhileThere $whileThere, private Today $today)
+    {
+    }
+
+    /**
+     * @return list<TaskOffer> those that come due before the next visit first, then by what doing them now saves
+     *
+     * @throws NotFound|InvalidQuantity|InvalidDocument|GateBroken
+     */
+    public function __invoke(OrderFile $file, Draft $draft): array
+    {
+        $draft = $draft->withFills($file->draft->fills);
+        $assessed = $this->assembler->assess($this->register->boat($file->boatId), $draft);
+        $request = $this->assembler->request($file->number, $draft, $assessed);
+        if (null === $request) {
+            return [];
+        }
+        $candidates = [];
+        foreach ($assessed as $index => $engine) {
+            $candidates[$engine->engine->position->value ?? ''] = $this->candidates($engine, $draft->engines[$index]);
+        }
+        $told = [];
+        foreach ($this->whileThere->offers(RequestReader::read($request, $this->assembler->known($draft, $assessed)), $candidates) as $offer) {
+            foreach ($assessed as $index => $engine) {
+                if ($offer->position === $engine->engine->position) {
+                    $told[] = $this->told($offer, $engine, $draft->engines[$index]);
+                }
+            }
+        }
+        usort($told, static fn (TaskOffer $a, TaskOffer $b): int => [$b->beforeNext, $b->offer->savesMin()] <=> [$a->beforeNext, $a->offer->savesMin()]);
+
+        return array_values(array_filter($told, static fn (TaskOffer $offer): bool => $offer->beforeNext || $offer->offer->savesMin() > 0));
+    }
+
+    /** @return list<Task> not yet due, not picked, and the book knows how */
+    private function candidates(EngineAssessment $engine, DraftEngine $drafted): array
+    {
+        $waiting = array_filter($engine->dues, static fn (TaskDue $due): bool => \in_array($due->assessment->state, [DueState::NotDue, DueState::Soon], true) && null === $due->listedIn && !\in_array($due->task, $drafted->tasks, true));
+
+        return array_values(array_filter(array_map(static fn (TaskDue $due): Task => $due->task, $waiting), fn (Task $task): bool => \in_array($task, $this->book->tasks(), true)));
+    }
+
+    private function told(Offer $offer, EngineAssessment $engine, DraftEngine $drafted): TaskOffer
+    {
+        $expected = $engine->due($offer->task)?->expectedOn();
+        $next = $this->nextVisit($engine, $drafted);
+
+        return new TaskOffer($offer, $engine->engine->id, $expected, null !== $expected && null !== $next && $expected < $next);
+    }
+
+    /** When the first of the picked tasks will be due again, done today. */
+    private function nextVisit(EngineAssessment $engine, DraftEngine $drafted): ?\DateTimeImmutable
+    {
+        $today = ($this->today)();
+        $days = [];
+        foreach ($drafted->tasks as $task) {
+            $every = $engine->due($task)?->interval->every;
+            $days[] = $every?->dateFrom($today);
+            $days[] = null === $every?->hours ? null : $engine->rate?->reach($every->hours->tenths, $today)?->likely;
+        }
+        $days = array_filter($days, static fn (?\DateTimeImmutable $day): bool => null !== $day);
+
+        return [] === $days ? null : min($days);
+    }
+}

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop\Register;
+
+use FreshTack\Core\Order\Position;
+use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Conflict;
+use FreshTack\Shop\Due\ReckonDues;
+use FreshTack\Shop\NotFound;
+use FreshTack\Shop\Order\OrderFile;
+use FreshTack\Shop\Order\Orders;
+use FreshTack\Shop\Order\OrderStatus;
+use FreshTack\Shop\Today;
+use FreshTack\Shop\Unit;
+
+/**
+ * Hangs an engine in a place, moves it between boats, swaps it with the one that hangs there, or takes it off. The
+ * engine keeps its record whatever it hangs on. Boats with an open order keep their engines until it is released.
+ */
+final readonly class FitEngine
+{
+    private const MOST = 5;
+
+    public function __construct(private Register $register, private Orders $orders, private ReckonDues $reckon, private AuditLog $audit, private Unit $unit, private Today $today)
+    {
+    }
+
+    /** @throws NotFound|Conflict|InvalidDocument */
+    public function takeOff(int $engineId, \DateTimeImmutable $on, string $by): void
+    {
+        $this->unit->run(function () use ($engineId, $on, $by): void {
+            $engine = $this->register->engine($engineId);
+            $this->checkDay($engine, $on);
+            $this->checkOrders($engine->boatId);
+            $this->register->takeOff($engineId, $on);
+            $this->audit->add($by, 'engine.taken_off', 'engine '.$engine->serial);
+            $this->reckon->ofEngine($engineId);
+        });
+    }
+
+    /**
+     * @param bool $swap whether an engine that hangs there goes to where this one comes from
+     *
+     * @throws NotFound|Conflict|InvalidDocument
+     */
+    public function hang(int $engineId, int $boatId, Position $position, \DateTimeImmutable $on, bool $swap, string $by): void
+    {
+        $this->unit->run(function () use ($engineId, $boatId, $position, $on, $swap, $by): void {
+            $engine = $this->register->engine($engineId);
+            $boat = $this->register->boat($boatId);
+            $there = $boat->at($position);
+            $this->checkDay($engine, $on);
+            $this->checkOrders($engine->boatId);
+            $this->checkOrders($boatId);
+            $this->checkPlace($boat, $position, $engine, $there, $swap);
+            $this->move($engine, $boat, $position, $there, $on);
+            $this->audit->add($by, null === $there ? 'engine.hung' : 'engine.swapped', 'engine '.$engine->serial, ['boat' => $boat->name, 'position' => $position->value, 'with' => $there?->serial]);
+        });
+    }
+
+    /** @throws NotFound|InvalidDocument */
+    private function move(Engine $engine, Boat $boat, Position $position, ?Engine $there, \DateTimeImmutable $on): void
+    {
+        if (null !== $engine->boatId) {
+            $this->register->takeOff($engine->id, $on);
+        }
+        if (null !== $there) {
+            $this->checkDay($there, $on);
+            $this->register->takeOff($there->id, $on);
+            if (null !== $engine->boatId && null !== $engine->position) {
+                $this->register->hang($there->id, $engine->boatId, $engine->position, $on);
+            }
+            $this->reckon->ofEngine($there->id);
+        }
+        $this->register->hang($engine->id, $boat->id, $position, $on);
+        $this->reckon->ofBoat($boat->id);
+    }
+
+    /** @throws InvalidDocument|NotFound */
+    private function checkDay(Engine $engine, \DateTimeImmutable $on): void
+    {
+        $fittings = $this->register->fittings($engine->id);
+        $last = [] === $fittings ? $engine->inService : $fittings[\count($fittings) - 1]->from;
+        if ($on > ($this->today)()) {
+            throw InvalidDocument::at('/on', 'This day is still to come. Enter it when it has been done.');
+        }
+        if ($on < $last) {
+            throw InvalidDocument::at('/on', \sprintf('%s %s was hung where it is on %s: give that day or a later one.', $engine->model, $engine->serial, $last->format('j M Y')));
+        }
+    }
+
+    /** @throws Conflict */
+    private function checkOrders(?int $boatId): void
+    {
+        $open = null === $boatId ? [] : array_filter($this->orders->ofBoat($boatId), static fn (OrderFile $file): bool => OrderStatus::Released !== $file->status);
+        if ([] !== $open) {
+            throw Conflict::openOrder(array_values($open)[0]->number);
+        }
+    }
+
+    /** @throws Conflict|InvalidDocument */
+    private function checkPlace(Boat $boat, Position $position, Engine $engine, ?Engine $there, bool $swap): void
+    {
+        if (null !== $there && $there->id === $engine->id) {
+            throw InvalidDocument::at('/position', 'It hangs there already.');
+        }
+        if (null !== $there && !$swap) {
+            throw Conflict::placeTaken($boat->name, $position->label(), $there->model.' '.$there->serial);
+        }
+        $others = array_filter($boat->engines, static fn (Engine $each): bool => $each->id !== $engine->id && $each !== $there);
+        if (\count($others) >= self::MOST) {
+            throw InvalidDocument::at('/position', \sprintf('A transom holds %d engines at most.', self::MOST));
+        }
+        $single = array_filter($others, static fn (Engine $each): bool => Position::Single === $each->position);
+        if ([] !== $others && (Position::Single === $position || [] !== $single)) {
+            throw InvalidDocument::at('/position', 'A single engine hangs alone. Move the one that is there to port or starboard first.');
+        }
+    }
+}

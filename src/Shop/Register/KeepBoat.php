@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop\Register;
+
+use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Conflict;
+use FreshTack\Shop\Due\ReckonDues;
+use FreshTack\Shop\NotFound;
+use FreshTack\Shop\Order\Orders;
+use FreshTack\Shop\Unit;
+
+final readonly class KeepBoat
+{
+    public function __construct(private Register $register, private Orders $orders, private ReckonDues $reckon, private AuditLog $audit, private Unit $unit)
+    {
+    }
+
+    /** @throws NotFound|Conflict */
+    public function add(Boat $boat, string $by): Boat
+    {
+        return $this->unit->run(function () use ($boat, $by): Boat {
+            $this->audit->add($by, 'boat.added', 'boat '.$boat->name);
+
+            return $this->register->addBoat($boat);
+        });
+    }
+
+    /**
+     * How it is used decides the forecast, so its engines are judged again.
+     *
+     * @throws NotFound|Conflict
+     */
+    public function change(Boat $boat, string $by): Boat
+    {
+        return $this->unit->run(function () use ($boat, $by): Boat {
+            $this->audit->add($by, 'boat.changed', 'boat '.$boat->name);
+            $changed = $this->register->changeBoat($boat);
+            $this->reckon->ofBoat($boat->id);
+
+            return $changed;
+        });
+    }
+
+    /** @throws NotFound|Conflict if there are engines on it, or it has ever been worked on */
+    public function remove(int $id, string $by): void
+    {
+        $this->unit->run(function () use ($id, $by): void {
+            $boat = $this->register->boat($id);
+            if ([] !== $boat->engines) {
+                throw Conflict::hasHistory($boat->name, 'engines hang on it', 'Take them off first.');
+            }
+            if ([] !== $this->orders->ofBoat($id) || $this->register->hasCarried($id)) {
+                throw Conflict::hasHistory($boat->name, 'orders or engines belong to its past', 'Their records would lose their boat.');
+            }
+            $this->audit->add($by, 'boat.removed', 'boat '.$boat->name);
+            $this->register->removeBoat($id);
+        });
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop\Register;
+
+use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Conflict;
+use FreshTack\Shop\NotFound;
+use FreshTack\Shop\Unit;
+
+final readonly class KeepCustomer
+{
+    public function __construct(private Register $register, private AuditLog $audit, private Unit $unit)
+    {
+    }
+
+    /** @throws NotFound|Conflict */
+    public function add(Customer $customer, string $by): Customer
+    {
+        return $this->unit->run(function () use ($customer, $by): Customer {
+            $this->audit->add($by, 'customer.added', 'customer '.$customer->name);
+
+            return $this->register->addCustomer($customer);
+        });
+    }
+
+    /** @throws NotFound|Conflict */
+    public function change(Customer $customer, string $by): Customer
+    {
+        return $this->unit->run(function () use ($customer, $by): Customer {
+            $this->audit->add($by, 'customer.changed', 'customer '.$customer->name);
+
+            return $this->register->changeCustomer($customer);
+        });
+    }
+
+    /** @throws NotFound|Conflict if boats are theirs */
+    public function remove(int $id, string $by): void
+    {
+        $this->unit->run(function () use ($id, $by): void {
+            $customer = $this->register->customer($id);
+            $boats = \count($this->register->boatsOf($id));
+            if ($boats > 0) {
+                throw Conflict::hasHistory($customer->name, 1 === $boats ? 'a boat is theirs' : $boats.' boats are theirs', 'Give them to another owner first.');
+            }
+            $this->audit->add($by, 'customer.removed', 'customer '.$customer->name);
+            $this->register->removeCustomer($id);
+        });
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop\Register;
+
+use FreshTack\Core\Quantity\EngineHours;
+use FreshTack\Core\Reading\Flaws;
+use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Core\Schedule\Action;
+use FreshTack\Core\SpecBook\Task;
+use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Book\IdentifyEngine;
+use FreshTack\Shop\Book\SpecBook;
+use FreshTack\Shop\Conflict;
+use FreshTack\Shop\Due\ReckonDues;
+use FreshTack\Shop\NotFound;
+use FreshTack\Shop\Today;
+use FreshTack\Shop\Unit;
+
+/** Writes down what was done somewhere else, or before this shop kept records, with what shows it. */
+final readonly class RecordServed
+{
+    public function __construct(
+        private Register $register,
+        private EngineLogs $logs,
+        private IdentifyEngine $identify,
+        private SpecBook $book,
+        private ReckonDues $reckon,
+        private AuditLog $audit,
+        private Unit $unit,
+        private Today $today,
+    ) {
+    }
+
+    /**
+     * @param Action|null      $action null: what the sheet schedules
+     * @param EngineHours|null $meter  what the meter showed then
+     *
+     * @throws NotFound|Conflict|InvalidDocument
+     */
+    public function __invoke(int $engineId, Task $task, ?Action $action, \DateTimeImmutable $on, ?EngineHours $meter, string $evidence, string $by): void
+    {
+        $engine = $this->register->engine($engineId);
+        $history = $this->logs->of($engineId);
+        $total = $meter?->shiftedBy($history->hours->lastUntil($on)->offsetTenths ?? 0);
+        $this->check($engine, $history, $on, $total);
+        $done = new TaskDone($task, $action ?? $this->scheduled($engine, $task), $on, $total, $evidence, true);
+        $this->unit->run(function () use ($engine, $done, $by): void {
+            $this->logs->addDone($engine->id, $done, $by);
+            $this->reckon->ofEngine($engine->id);
+            $this->audit->add($by, 'engine.done_elsewhere', 'engine '.$engine->serial, ['task' => $done->task->value, 'on' => $done->on->format('Y-m-d'), 'evidence' => $done->evidence]);
+        });
+    }
+
+    /** @throws InvalidDocument */
+    private function check(Engine $engine, EngineHistory $history, \DateTimeImmutable $on, ?EngineHours $total): void
+    {
+        $flaws = new Flaws();
+        if ($on > ($this->today)()) {
+            $flaws->add('/on', 'This day is still to come: what is still to be done was not done.');
+        }
+        if ($on < $engine->inService) {
+            $flaws->add('/on', \sprintf('The engine went into service on %s. Mend the day, or the day in service.', $engine->inService->format('j M Y')));
+        }
+        $before = $history->hours->lastUntil($on);
+        $after = $history->hours->firstAfter($on);
+        if (null !== $total && null !== $before && $before->on < $on && $total->tenths < $before->total()->tenths) {
+            $flaws->add('/hours', \sprintf('On %s the meter showed %s h already.', $before->on->format('j M Y'), $before->meter->text()));
+        }
+        if (null !== $total && null !== $after && $total->tenths > $after->total()->tenths) {
+            $flaws->add('/hours', \sprintf('On %s the meter showed only %s h.', $after->on->format('j M Y'), $after->meter->text()));
+        }
+        $flaws->throwIfAny();
+    }
+
+    private function scheduled(Engine $engine, Task $task): Action
+    {
+        $head = ($this->identify)($engine->plate())->head;
+
+        return (null === $head ? null : $this->book->sheet($head)->interval($task))->action ?? Action::Renew;
+    }
+}
