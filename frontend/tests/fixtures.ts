@@ -1,12 +1,14 @@
-import type { Bench, Due, Engine, Operation, Step } from '@/shared/api/types'
+import type { Bench, Due, Engine, Operation, Pressing, Step } from '@/shared/api/types'
 
 /** Made-up answers of the server, complete in their types, with what a test cares about put in. */
 export function aDue(change: Partial<Due> = {}): Due {
   return {
     task: 'engine_oil',
     title: 'Engine oil',
+    action: 'renew',
     interval: 'every 160 h or 12 months',
     within: null,
+    listedIn: null,
     state: 'not_due',
     by: null,
     why: 'Not due yet.',
@@ -16,6 +18,12 @@ export function aDue(change: Partial<Due> = {}): Due {
     hoursLeft: null,
     hoursShare: 0.5,
     calendarShare: 0.25,
+    last: null,
+    expectedOn: null,
+    byUse: false,
+    forecast: null,
+    severe: null,
+    declined: null,
     ...change,
   }
 }
@@ -23,18 +31,60 @@ export function aDue(change: Partial<Due> = {}): Due {
 export function anEngine(change: Partial<Engine> = {}): Engine {
   return {
     id: 1,
+    boatId: 1,
     position: 'port',
     label: 'Port',
     model: 'K165',
     serial: 'KS4-10412',
+    year: null,
+    gearcase: null,
     inService: '2023-05-01',
+    warrantyUntil: null,
     hasMeter: true,
+    version: 1,
     hours: '611.4',
+    totalHours: '611.4',
+    readOn: '2026-03-18',
+    rate: null,
     identification: { sheet: { id: 'kestrane-k165-early', revision: 3 }, refusal: null },
     dues: [
       aDue({ state: 'due', by: 'hours' }),
       aDue({ task: 'oil_filter', title: 'Oil filter', within: 'engine_oil', state: 'soon', by: 'hours' }),
     ],
+    ...change,
+  }
+}
+
+export function aPressing(change: Partial<Pressing> = {}): Pressing {
+  const engine = anEngine()
+  return {
+    boat: {
+      boatId: 1,
+      name: 'Brisk Tern',
+      kind: 'water taxi',
+      customer: 'Verrin Inlet Water Taxi',
+      registration: 'VI 2041',
+      engines: ['K165 KS4-10412'],
+    },
+    engine: {
+      id: engine.id,
+      boatId: 1,
+      position: 'port',
+      label: 'Port',
+      model: 'K165',
+      serial: 'KS4-10412',
+      year: null,
+      gearcase: null,
+      inService: '2023-05-01',
+      warrantyUntil: null,
+      hasMeter: true,
+      version: 1,
+    },
+    hours: '611.4',
+    state: 'due',
+    dueOn: '2026-03-01',
+    expectedOn: '2026-03-01',
+    tasks: [],
     ...change,
   }
 }

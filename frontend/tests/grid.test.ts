@@ -17,7 +17,7 @@ function grid(engines: Engine[]) {
     engines: engines.map((engine) => drafted(engine.id)),
   })
   const changed = vi.fn()
-  return { draft, changed, ...useGrid(() => engines, draft, changed) }
+  return { draft, changed, ...useGrid(() => engines, draft, changed, ['engine_oil', 'oil_filter']) }
 }
 
 describe('the grid of tasks and engines', () => {
@@ -66,10 +66,20 @@ describe('the grid of tasks and engines', () => {
     expect(draft.value?.engines.map((engine) => engine.tasks)).toEqual([['engine_oil'], ['engine_oil', 'oil_filter']])
   })
 
+  it('leaves out what the book does not say how to do, and what a longer task contains', () => {
+    const check = aDue({ task: 'timing_belt_check', state: 'due', listedIn: 'timing_belt' })
+    const engine = anEngine({ dues: [aDue({ state: 'due' }), aDue({ task: 'spark_plugs', state: 'overdue' }), check] })
+    const { pickAllDue, set, draft } = grid([engine])
+    pickAllDue()
+    expect(draft.value?.engines[0]?.tasks).toEqual(['engine_oil'])
+    set(engine, 'spark_plugs', true)
+    expect(draft.value?.engines[0]?.tasks).toEqual(['engine_oil'])
+  })
+
   it('does nothing without a draft', () => {
     const engine = anEngine()
     const changed = vi.fn()
-    const { set, isPicked } = useGrid([engine], ref(null), changed)
+    const { set, isPicked } = useGrid([engine], ref(null), changed, ['engine_oil'])
     set(engine, 'engine_oil', true)
     expect(isPicked(engine, 'engine_oil')).toBe(false)
     expect(changed).not.toHaveBeenCalled()

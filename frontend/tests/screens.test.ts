@@ -7,8 +7,12 @@ import TurnsEntry from '@/features/bench/TurnsEntry.vue'
 import DueList from '@/features/board/DueList.vue'
 import { waitsFor } from '@/features/board/useBoard'
 import CautionsTab from '@/features/builder/CautionsTab.vue'
-import type { Advice, BoatState, Board } from '@/shared/api/types'
-import { aDue, anEngine } from './fixtures'
+import DueWeeks from '@/features/board/DueWeeks.vue'
+import StaleNote from '@/features/board/StaleNote.vue'
+import HoursPlot from '@/drawing/HoursPlot.vue'
+import type { Advice, Board, Boat, Due, DueBoard, Pressing } from '@/shared/api/types'
+import { nextLimit } from '@/shared/engine/plot'
+import { aDue, anEngine, aPressing } from './fixtures'
 
 async function shown(component: unknown, props: Record<string, unknown>): Promise<string> {
   const page = { render: () => null }
@@ -77,35 +81,103 @@ describe('the board', () => {
     [order({ status: 'released' }), 'record and label ready'],
   ])('says what an order waits for', (given, words) => expect(waitsFor(given)).toBe(words))
 
-  it('tells state, limb and distance of what presses, and no more', async () => {
-    const engine = anEngine({
-      dues: [
-        aDue({ state: 'overdue', by: 'calendar', daysLeft: -37 }),
-        aDue({ task: 'oil_filter', title: 'Oil filter' }),
-      ],
-    })
-    const text = await shown(DueList, { boats: [{ ...aBoat(), engines: [engine] }], mayCheckIn: true })
-    expect(text).toContain('Engine oil over by date 37 days past')
-    expect(text).not.toContain('Oil filter')
+  const task = (change: Partial<Pressing['tasks'][number]>): Pressing['tasks'][number] => ({
+    task: 'engine_oil',
+    title: 'Engine oil',
+    state: 'due',
+    expectedOn: '2026-03-01',
+    byUse: false,
+    hoursLeft: null,
+    daysLeft: -17,
+    ...change,
+  })
+
+  it.each([
+    [task({}), 'Engine oil due since 1 Mar 2026'],
+    [task({ state: 'overdue', hoursLeft: '-9.0' }), 'Engine oil over 9.0 h past'],
+    [task({ hoursLeft: '0.0' }), 'Engine oil due at the limit'],
+    [task({ state: 'soon', expectedOn: '2026-04-02' }), 'Engine oil soon on 2 Apr 2026'],
+    [task({ state: 'not_due', expectedOn: '2026-05-02', byUse: true }), 'Engine oil not due by use 2 May 2026'],
+    [task({ state: 'no_record' }), 'Engine oil no record'],
+  ])('tells the state of a task and how far it is', async (given, words) => {
+    const text = await shown(DueList, { engines: [aPressing({ tasks: [given] })], mayCheckIn: true, empty: 'None.' })
+    expect(text).toContain(words)
     expect(text).toContain('Check in')
   })
 
-  it('names a refusal instead of a state, and lets only writers check in', async () => {
-    const refusal = { reason: 'withdrawn' as const, message: '', remedy: '', asks: [] }
-    const engine = anEngine({ identification: { sheet: null, refusal }, dues: [] })
-    const text = await shown(DueList, { boats: [{ ...aBoat(), engines: [engine] }], mayCheckIn: false })
-    expect(text).toContain('Sheet withdrawn')
+  it('lists a boat once with all its engines, four tasks each, and lets only writers check in', async () => {
+    const titles = ['Engine oil', 'Oil filter', 'Spark plugs', 'Fuel filter', 'Thermostats', 'Accessory belt']
+    const tasks = titles.map((title) => task({ title, task: title.toLowerCase().replace(' ', '_') as 'engine_oil' }))
+    const port = aPressing({ tasks })
+    const starboard = aPressing({ engine: { ...port.engine, id: 2, label: 'Starboard' }, tasks })
+    const text = await shown(DueList, { engines: [port, starboard], mayCheckIn: false, empty: 'None.' })
+    expect(text.match(/Brisk Tern/g)).toHaveLength(1)
+    expect(text).toContain('Fuel filter')
+    expect(text).not.toContain('Thermostats')
+    expect(text).toContain('and 2 more')
     expect(text).not.toContain('Check in')
   })
 
-  it('shows the five most pressing until asked for all', async () => {
-    const boats = Array.from({ length: 8 }, (_, index) => ({ ...aBoat(), id: index, name: `Boat ${index}` }))
-    const text = await shown(DueList, { boats, mayCheckIn: false })
-    expect(text).toContain('Boat 4')
-    expect(text).not.toContain('Boat 5')
-    expect(text).toContain('Show all 8 boats')
+  it('says so when nothing is due', async () => {
+    expect(await shown(DueList, { engines: [], mayCheckIn: true, empty: 'Nothing is due.' })).toBe('Nothing is due.')
+  })
+
+  it('counts the engines week by week, and says which list is open', async () => {
+    const dues: DueBoard = {
+      stale: 0,
+      progress: null,
+      now: 3,
+      byNow: 4,
+      noRecord: 1,
+      weeks: [
+        { from: '2026-03-19', to: '2026-03-22', engines: 2 },
+        { from: '2026-03-23', to: '2026-03-29', engines: 0 },
+      ],
+    }
+    const text = await shown(DueWeeks, { dues, chosen: { which: 'now', from: '', to: '' } })
+    expect(text).toBe(
+      '3 due now by date or reading 2 this week until 22 Mar 0 23 Mar to 29 Mar 1 no record ask the owner',
+    )
+  })
+
+  it('says that days are being worked out anew, and nothing once they are', async () => {
+    const dues: DueBoard = { stale: 40, progress: { done: 60, of: 100 }, now: 0, byNow: 0, noRecord: 0, weeks: [] }
+    expect(await shown(StaleNote, { dues })).toContain('40 engines still to do')
+    expect(await shown(StaleNote, { dues: { ...dues, stale: 0, progress: null } })).toBe('')
   })
 })
+
+describe('the plot of hours', () => {
+  const engine = anEngine({
+    dues: [
+      aDue({ hoursLeft: '90.0', forecast: aForecast('2026-09-01') }),
+      aDue({ task: 'fuel_filter', hoursLeft: '14.5', forecast: aForecast('2026-05-01') }),
+      aDue({ task: 'spark_plugs', hoursLeft: null }),
+    ],
+  })
+
+  it('looks ahead to the limit that comes first, in hours run in all', () => {
+    expect(nextLimit(engine)).toMatchObject({ total: '625.9', likely: '2026-05-01' })
+    expect(nextLimit({ ...engine, totalHours: null })).toBeNull()
+    expect(nextLimit({ ...engine, dues: [] })).toBeNull()
+  })
+
+  it('tells in words what it draws', async () => {
+    const points = [
+      { on: '2025-03-01', total: '400.0', estimate: false },
+      { on: '2026-03-01', total: '600.0', estimate: false },
+    ]
+    const series = [{ label: 'Port', points, ahead: nextLimit(engine) }]
+    const app = createSSRApp({ render: () => h(HoursPlot as Component, { series, today: '2026-03-18' }) })
+    const html = await renderToString(app)
+    expect(html).toContain('Port: 2 readings, 600.0 h on 1 Mar 2026, 625.9 h expected around 1 May 2026')
+    expect(await shown(HoursPlot, { series: [], today: '2026-03-18' })).toContain('goes by date')
+  })
+})
+
+function aForecast(likely: string): NonNullable<Due['forecast']> {
+  return { earliest: '2026-04-01', likely, latest: null, thin: false, text: 'soon' }
+}
 
 it('cautions are shown whole', async () => {
   const cautions = [
@@ -121,15 +193,16 @@ it('cautions are shown whole', async () => {
   )
 })
 
-function aBoat(): BoatState {
+function aBoat(): Boat {
+  const use = { water: 'salt', kept: 'moored', commercial: true, months: [1], idling: false, silt: false } as const
   return {
     id: 1,
     name: 'Brisk Tern',
     kind: 'water taxi',
     registration: 'VI 2041',
     customer: 'Verrin Inlet Water Taxi',
-    use: { water: 'salt', kept: 'moored', commercial: true, months: [1] },
+    customerId: 1,
+    use: { ...use, months: [...use.months] },
     version: 1,
-    engines: [anEngine()],
   }
 }

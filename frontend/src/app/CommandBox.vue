@@ -38,6 +38,18 @@ const hits = computed(() =>
           name: `${boat.name} · ${boat.customer}`,
           more: `${boat.registration} · ${boat.engines.join(', ')}`,
         })),
+        ...(data.value?.engines ?? []).map((engine) => ({
+          key: `e${engine.id}`,
+          to: `/engines/${engine.id}/log`,
+          name: `${engine.model} ${engine.serial}`,
+          more: 'in store, on no boat',
+        })),
+        ...(data.value?.customers ?? []).map((customer) => ({
+          key: `c${customer.id}`,
+          to: `/customers/${customer.id}`,
+          name: customer.name,
+          more: ['customer', customer.phone, customer.email].filter((each) => each !== null).join(' · '),
+        })),
       ],
 )
 /** Enter pressed before the answer to what is typed has come: it counts for that answer, never for an older one. */
@@ -111,7 +123,7 @@ function leave(): void {
         <strong>{{ hit.name }}</strong>
         <span class="muted small">{{ hit.more }}</span>
       </li>
-      <li v-if="hits.length === 0" role="option" aria-selected="false" class="muted">Nothing begins like that.</li>
+      <li v-if="hits.length === 0" role="option" aria-selected="false" class="muted">Nothing is called that.</li>
     </ul>
   </div>
 </template>

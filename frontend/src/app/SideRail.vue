@@ -14,6 +14,7 @@ const places = [
   { place: 'bench', to: '/bench', name: 'Bench' },
   { place: 'parts', to: '/parts', name: 'Parts' },
   { place: 'book', to: '/book', name: 'Book' },
+  { place: 'policy', to: '/policy', name: 'Policy' },
 ]
 </script>
 

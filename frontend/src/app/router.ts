@@ -6,6 +6,48 @@ export const router = createRouter({
     { path: '/', name: 'board', component: () => import('@/features/board/BoardPage.vue'), meta: { place: 'board' } },
     { path: '/boats', name: 'boats', component: () => import('@/features/rig/BoatsPage.vue'), meta: { place: 'rigs' } },
     {
+      path: '/boats/new',
+      name: 'new-boat',
+      component: () => import('@/features/rig/BoatForm.vue'),
+      meta: { place: 'rigs' },
+    },
+    {
+      path: '/boats/:id(\\d+)/edit',
+      name: 'edit-boat',
+      component: () => import('@/features/rig/BoatForm.vue'),
+      meta: { place: 'rigs' },
+    },
+    {
+      path: '/customers/:id(\\d+)',
+      name: 'customer',
+      component: () => import('@/features/rig/CustomerPage.vue'),
+      meta: { place: 'rigs' },
+    },
+    {
+      path: '/engines',
+      name: 'store',
+      component: () => import('@/features/rig/StorePage.vue'),
+      meta: { place: 'rigs' },
+    },
+    {
+      path: '/hours',
+      name: 'hours',
+      component: () => import('@/features/rig/HoursPage.vue'),
+      meta: { place: 'rigs' },
+    },
+    {
+      path: '/outbox',
+      name: 'outbox',
+      component: () => import('@/features/rig/OutboxPage.vue'),
+      meta: { place: 'rigs' },
+    },
+    {
+      path: '/policy',
+      name: 'policy',
+      component: () => import('@/features/policy/PolicyPage.vue'),
+      meta: { place: 'policy' },
+    },
+    {
       path: '/boats/:id(\\d+)',
       name: 'boat',
       component: () => import('@/features/rig/RigPage.vue'),

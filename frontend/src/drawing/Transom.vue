@@ -3,7 +3,10 @@ import { computed } from 'vue'
 
 /** The boat from astern with its engines in their places, port on the left. */
 const props = withDefaults(
-  defineProps<{ engines: { position: string; label: string; refused?: boolean; faded?: boolean }[]; width?: number }>(),
+  defineProps<{
+    engines: { position: string | null; label: string; refused?: boolean; faded?: boolean }[]
+    width?: number
+  }>(),
   { width: 230 },
 )
 
@@ -20,7 +23,7 @@ const letters: Record<string, string> = {
 const hung = computed(() =>
   props.engines.map((engine, index) => ({
     ...engine,
-    letter: letters[engine.position] ?? '?',
+    letter: letters[engine.position ?? ''] ?? '?',
     x: 115 + (index - (props.engines.length - 1) / 2) * Math.min(66, 170 / props.engines.length),
   })),
 )
@@ -32,7 +35,7 @@ const spoken = computed(() => `Transom with ${props.engines.map((engine) => engi
     <path d="M6 28h218l-18 46q-2 6-9 6H33q-7 0-9-6z" fill="#EDE6D6" stroke="#B9AE97" stroke-width="1.5" />
     <g
       v-for="engine in hung"
-      :key="engine.position"
+      :key="engine.label"
       :transform="`translate(${engine.x} 0)`"
       :opacity="engine.faded ? 0.3 : 1"
     >

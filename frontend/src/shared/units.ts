@@ -5,6 +5,17 @@ export function dayText(day: string): string {
   return dayFormat.format(new Date(`${day}T00:00:00Z`))
 }
 
+/** The day it is on this screen, as `2026-03-09`. */
+export function dayInput(now: Date): string {
+  const two = (part: number): string => String(part).padStart(2, '0')
+  return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`
+}
+
+/** `2026-03-09` becomes `9 Mar`. */
+export function shortDayText(day: string): string {
+  return dayText(day).replace(/ \d{4}$/, '')
+}
+
 /** An instant as a clock of the shop shows it: `9 Mar 2026, 14:05`. */
 export function momentText(instant: string, timeZone: string): string {
   return new Intl.DateTimeFormat('en-GB', {

@@ -40,6 +40,29 @@ export const refusalWords: Record<NonNullable<Identification['refusal']>['reason
   none: 'No sheet',
 }
 
+export const actionWords: Record<Due['action'], string> = {
+  inspect: 'inspect',
+  clean: 'clean',
+  lubricate: 'lubricate',
+  adjust: 'adjust',
+  renew: 'renew',
+}
+
+export const positionWords: Record<string, string> = {
+  single: 'Engine (the only one)',
+  port_outer: 'Port outer',
+  port: 'Port',
+  port_inner: 'Port inner',
+  centre: 'Centre',
+  starboard_inner: 'Starboard inner',
+  starboard: 'Starboard',
+  starboard_outer: 'Starboard outer',
+}
+
+export const monthWords = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const
+
+export const stateWeights: Record<Due['state'], number> = { not_due: 0, soon: 1, no_record: 2, due: 3, overdue: 4 }
+
 /** `due by hours`, `over by date`, `not due`: the state and the limb that triggered it. */
 export function dueWords(due: Pick<Due, 'state' | 'by'>): string {
   return due.by === null ? stateWords[due.state] : `${stateWords[due.state]} ${limbWords[due.by]}`

@@ -21,6 +21,7 @@ final readonly class BoatView
 
         return [
             ...self::state($page->state),
+            'readings' => array_map(static fn (Engine $engine): array => ['engineId' => $engine->id, 'readings' => array_map(self::reading(...), $page->state->histories[$engine->id]->hours->readings)], $page->state->boat->engines),
             'owner' => self::customer($page->state->boat->owner),
             'orders' => array_map(OrderFileView::file(...), $page->orders),
             'visit' => null === $visit ? null : ['on' => $visit->on->format('Y-m-d'), 'tasks' => \count($visit->dues)],

@@ -4,11 +4,27 @@ import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { useSession } from '@/shared/session'
 import BoardColumn from './BoardColumn.vue'
 import DueList from './DueList.vue'
+import DueWeeks from './DueWeeks.vue'
+import StaleNote from './StaleNote.vue'
 import { useBoard } from './useBoard'
+import { useDues } from './useDues'
 
 const { board, columns, error, isPending } = useBoard()
+const { chosen, choose, engines, more, skip, turn, error: duesError } = useDues()
 const { mayWrite } = useSession()
 const stopped = computed(() => (board.value?.orders ?? []).filter((order) => order.status === 'stopped'))
+const headings = { now: 'Due now, the longest first', expected: 'Expected', no_record: 'Never recorded' } as const
+const empties = {
+  now: 'Nothing is due.',
+  expected: 'No engine comes due in this week.',
+  no_record: 'Every task of every engine has a record.',
+} as const
+/** The first page of what is due now comes with the board itself, and is there at once. */
+const shown = computed(() =>
+  chosen.value.which === 'now' && skip.value === 0 && engines.value.length === 0
+    ? (board.value?.pressing ?? [])
+    : engines.value,
+)
 </script>
 
 <template>
@@ -39,7 +55,20 @@ const stopped = computed(() => (board.value?.orders ?? []).filter((order) => ord
       </span>
       <RouterLink to="/book">Open the book</RouterLink>
     </p>
-    <DueList :boats="board.boats" :may-check-in="mayWrite" />
+    <StaleNote :dues="board.dues" />
+    <section class="panel stack" aria-label="Coming due">
+      <DueWeeks :dues="board.dues" :chosen="chosen" @choose="choose" />
+      <div class="row spread">
+        <h2>{{ headings[chosen.which] }}</h2>
+        <span class="muted small">by hours or date, whichever comes first; expected by each engine’s usual use</span>
+      </div>
+      <ProblemNote :error="duesError" />
+      <DueList :engines="shown" :may-check-in="mayWrite" :empty="empties[chosen.which]" />
+      <p v-if="more || skip > 0" class="row">
+        <button v-if="skip > 0" type="button" class="mini" @click="turn(-1)">Earlier ones</button>
+        <button v-if="more" type="button" class="mini" @click="turn(1)">More</button>
+      </p>
+    </section>
   </div>
 </template>
 

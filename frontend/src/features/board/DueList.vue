@@ -1,79 +1,103 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed } from 'vue'
 import StateMark from '@/drawing/StateMark.vue'
-import type { BoatState, Engine } from '@/shared/api/types'
-import { distanceWords, dueWords, refusalWords } from '@/shared/words'
+import type { Pressing } from '@/shared/api/types'
+import { dayText } from '@/shared/units'
+import { stateWords } from '@/shared/words'
 
-defineProps<{ boats: BoatState[]; mayCheckIn: boolean }>()
-const most = 5
-const all = ref(false)
+/** Boats with what presses on each engine, in the order given. */
+const props = defineProps<{ engines: Pressing[]; mayCheckIn: boolean; empty: string }>()
+const most = 4
 
-const weights = { not_due: 0, soon: 1, due: 2, overdue: 3, no_record: 4 } as const
+const boats = computed(() => {
+  const found = new Map<number, { boat: Pressing['boat']; engines: Pressing[] }>()
+  for (const line of props.engines) {
+    const known = found.get(line.boat.boatId) ?? { boat: line.boat, engines: [] }
+    known.engines.push(line)
+    found.set(line.boat.boatId, known)
+  }
+  return [...found.values()]
+})
 
-/** The tasks that are more than "not due", the worst first. */
-function pressing(engine: Engine) {
-  return engine.dues.filter((due) => due.state !== 'not_due').sort((a, b) => weights[b.state] - weights[a.state])
+/** `12.3 h past`, `since 3 Mar 2026`, `expected 4 Dec 2026`. */
+function distance(task: Pressing['tasks'][number]): string {
+  if (task.state === 'no_record') {
+    return ''
+  }
+  if (task.hoursLeft !== null) {
+    return task.hoursLeft === '0.0' ? 'at the limit' : `${task.hoursLeft.slice(1)} h past`
+  }
+  if (task.expectedOn === null) {
+    return ''
+  }
+  const word = task.state === 'due' || task.state === 'overdue' ? 'since' : task.byUse ? 'by use' : 'on'
+  return `${word} ${dayText(task.expectedOn)}`
 }
 </script>
 
 <template>
-  <section class="panel">
-    <div class="row spread">
-      <h2>Boats, the most pressing first</h2>
-      <span class="muted small">by hours or date, whichever comes first</span>
-    </div>
-    <table class="plain">
-      <thead>
-        <tr>
-          <th>Boat</th>
-          <th>Engine</th>
-          <th>State</th>
-          <th><span class="visually-hidden">Next</span></th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="boat in all ? boats : boats.slice(0, most)" :key="boat.id">
-          <td>
-            <RouterLink :to="`/boats/${boat.id}`"
-              ><strong>{{ boat.name }}</strong></RouterLink
-            ><br /><span class="muted small">{{ boat.customer }}</span>
-          </td>
-          <td>
-            <div v-for="engine in boat.engines" :key="engine.id" class="line">
-              {{ engine.label }} · {{ engine.model }} <span class="muted">{{ engine.serial }}</span>
-              <span class="muted">{{ engine.hours === null ? ' · no meter' : ` · ${engine.hours} h` }}</span>
-            </div>
-          </td>
-          <td>
-            <div v-for="engine in boat.engines" :key="engine.id" class="line">
-              <span v-if="engine.identification.refusal" class="refused">{{
-                refusalWords[engine.identification.refusal.reason]
-              }}</span>
-              <span v-else-if="pressing(engine).length === 0"><StateMark state="not_due" /> not due</span>
-              <span v-for="due in pressing(engine)" v-else :key="due.task" class="task" :class="due.state">
-                <StateMark :state="due.state" /> {{ due.title }} {{ dueWords(due) }}
-                <span class="muted">{{ distanceWords(due) }}</span>
+  <p v-if="boats.length === 0" class="muted">{{ empty }}</p>
+  <table v-else class="plain due">
+    <thead>
+      <tr>
+        <th>Boat</th>
+        <th>
+          <span class="engine"><span>Engine</span><span>What it needs</span></span>
+        </th>
+        <th><span class="visually-hidden">Next</span></th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="line in boats" :key="line.boat.boatId">
+        <td>
+          <RouterLink :to="`/boats/${line.boat.boatId}`"
+            ><strong>{{ line.boat.name }}</strong></RouterLink
+          ><br /><span class="muted small">{{ line.boat.customer }}</span>
+        </td>
+        <td>
+          <div v-for="each in line.engines" :key="each.engine.id" class="engine">
+            <span class="which">
+              {{ each.engine.label }} · {{ each.engine.model }}
+              <span class="muted small">{{ each.hours === null ? 'no meter' : `${each.hours} h` }}</span>
+            </span>
+            <span class="tasks">
+              <span v-for="task in each.tasks.slice(0, most)" :key="task.task" class="task" :class="task.state">
+                <StateMark :state="task.state" /> {{ task.title }} {{ stateWords[task.state] }}
+                <span class="muted">{{ distance(task) }}</span>
               </span>
-            </div>
-          </td>
-          <td class="number">
-            <RouterLink v-if="mayCheckIn" :to="`/boats/${boat.id}/check-in`" class="check-in">Check in</RouterLink>
-          </td>
-        </tr>
-      </tbody>
-    </table>
-    <button v-if="boats.length > most" type="button" class="more" @click="all = !all">
-      {{ all ? 'Show the most pressing only' : `Show all ${boats.length} boats` }}
-    </button>
-  </section>
+              <RouterLink v-if="each.tasks.length > most" :to="`/boats/${line.boat.boatId}`" class="small"
+                >and {{ each.tasks.length - most }} more</RouterLink
+              >
+            </span>
+          </div>
+        </td>
+        <td class="number">
+          <RouterLink v-if="mayCheckIn" :to="`/boats/${line.boat.boatId}/check-in`" class="check-in"
+            >Check in<span class="visually-hidden"> {{ line.boat.name }}</span></RouterLink
+          >
+        </td>
+      </tr>
+    </tbody>
+  </table>
 </template>
 
 <style scoped>
-.line {
-  min-height: 22px;
+.due td:first-child {
+  width: 200px;
+}
+
+.engine {
+  display: grid;
+  grid-template-columns: 190px 1fr;
+  gap: 10px;
+}
+
+.which {
+  white-space: nowrap;
 }
 
 .task {
+  display: inline-block;
   margin-right: 14px;
   white-space: nowrap;
 }
@@ -84,8 +108,7 @@ function pressing(engine: Engine) {
 }
 
 .task.due,
-.task.overdue,
-.refused {
+.task.overdue {
   color: var(--red);
   font-weight: 600;
 }
@@ -103,16 +126,5 @@ function pressing(engine: Engine) {
   text-decoration: none;
   font-weight: 600;
   white-space: nowrap;
-}
-
-.more {
-  font: inherit;
-  margin-top: 8px;
-  border: 0;
-  background: none;
-  color: var(--green);
-  text-decoration: underline;
-  cursor: pointer;
-  min-height: 28px;
 }
 </style>

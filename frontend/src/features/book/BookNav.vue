@@ -1,65 +1,24 @@
 <script setup lang="ts">
-import { useRoute } from 'vue-router'
+import { computed } from 'vue'
+import LeafNav from '@/shared/ui/LeafNav.vue'
 import { useBook } from './useBook'
 
 /** The leaves of the book, with what waits on each. */
-const route = useRoute()
 const { book } = useBook()
-const leaves = [
-  { to: '/book', name: 'Sheets', count: () => null },
-  { to: '/book/holes', name: 'Holes', count: () => book.value?.holes.length ?? null },
+const leaves = computed(() => [
+  { to: '/book', name: 'Sheets' },
+  { to: '/book/holes', name: 'Holes', count: book.value?.holes.length ?? null },
   {
     to: '/book/ranges',
     name: 'Ranges',
-    count: () => (book.value ? book.value.ranges.overlaps.length + book.value.ranges.gaps.length : null),
+    count: book.value ? book.value.ranges.overlaps.length + book.value.ranges.gaps.length : null,
   },
-  { to: '/book/procedures', name: 'Procedures', count: () => null },
-  { to: '/book/quote', name: 'Quote by model', count: () => null },
-  { to: '/book/files', name: 'Files in and out', count: () => null },
-]
+  { to: '/book/procedures', name: 'Procedures' },
+  { to: '/book/quote', name: 'Quote by model' },
+  { to: '/book/files', name: 'Files in and out' },
+])
 </script>
 
 <template>
-  <nav class="leaves" aria-label="The spec book">
-    <RouterLink
-      v-for="leaf in leaves"
-      :key="leaf.to"
-      :to="leaf.to"
-      :class="{ here: route.path === leaf.to }"
-      :aria-current="route.path === leaf.to ? 'page' : undefined"
-      >{{ leaf.name }} <strong v-if="leaf.count()">{{ leaf.count() }}</strong></RouterLink
-    >
-  </nav>
+  <LeafNav name="The spec book" :leaves="leaves" />
 </template>
-
-<style scoped>
-.leaves {
-  display: flex;
-  gap: 4px;
-  border-bottom: 1px solid var(--line);
-}
-
-.leaves a {
-  padding: 7px 14px;
-  text-decoration: none;
-  color: var(--ink);
-  border: 1px solid transparent;
-  border-bottom: 0;
-  border-radius: 3px 3px 0 0;
-}
-
-.leaves a:hover {
-  background: var(--green-tint);
-}
-
-.leaves a.here {
-  background: var(--panel);
-  border-color: var(--line);
-  margin-bottom: -1px;
-  font-weight: 700;
-}
-
-.leaves strong {
-  color: var(--brass);
-}
-</style>

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { asProblem } from '@/shared/api/client'
+import type { Offer } from '@/shared/api/types'
 import { useShortcut } from '@/shared/keyboard'
 import { useSession } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
@@ -12,6 +13,7 @@ import TaskGrid from './TaskGrid.vue'
 import TheSlip from './TheSlip.vue'
 import VisitEditor from './VisitEditor.vue'
 import { useGrid } from './useGrid'
+import { useOffers } from './useOffers'
 import { useOrder } from './useOrder'
 
 const route = useRoute()
@@ -33,7 +35,19 @@ const {
 } = useOrder(number)
 const { mayWrite } = useSession()
 const editable = computed(() => isDraft.value && mayWrite.value)
-const grid = useGrid(() => view.value?.engines ?? [], draft, changed)
+const grid = useGrid(
+  () => view.value?.engines ?? [],
+  draft,
+  changed,
+  () => view.value?.orderable ?? [],
+)
+const { offers } = useOffers(number, draft, () => editable.value)
+function takeUp(offer: Offer): void {
+  const engine = view.value?.engines.find((each) => each.id === offer.engineId)
+  if (engine) {
+    grid.set(engine, offer.task, true)
+  }
+}
 const hint = computed(() => {
   if (view.value?.engines.every((engine) => engine.identification.refusal !== null)) {
     return 'No engine of this rig has a sheet that may be used, so there is no order. The service manager was told.'
@@ -104,6 +118,8 @@ useShortcut('F9', () => {
       :editable="editable"
       :issuing="issue.isPending.value"
       :settled="settled"
+      :offers="offers"
+      @take-up="takeUp"
       @issue="issue.mutate()"
       @decide="decide"
       @filled="reload"

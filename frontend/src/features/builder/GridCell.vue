@@ -12,6 +12,7 @@ const props = defineProps<{
   due: Due | undefined
   picked: boolean
   editable: boolean
+  orderable: boolean
   compact: boolean
   place: string
   tabbable: boolean
@@ -20,7 +21,7 @@ const emit = defineEmits<{ pick: [on: boolean]; focusIn: [] }>()
 const name = computed(() => `${props.due?.title ?? ''}, ${props.engine.label}: ${props.due ? dueWords(props.due) : ''}`)
 
 function toggle(): void {
-  if (props.editable) {
+  if (props.editable && props.orderable) {
     emit('pick', !props.picked)
   }
 }
@@ -29,7 +30,7 @@ function toggle(): void {
 <template>
   <td role="gridcell">
     <span v-if="!due" class="muted small">not on this engine</span>
-    <div v-else class="cell">
+    <div v-else class="inside">
       <button
         type="button"
         role="checkbox"
@@ -38,6 +39,7 @@ function toggle(): void {
         :aria-checked="picked"
         :aria-label="name"
         :disabled="!editable"
+        :aria-disabled="!orderable"
         :id="`cell-${place}`"
         :tabindex="tabbable ? 0 : -1"
         @click="toggle"
@@ -51,6 +53,9 @@ function toggle(): void {
         <span class="muted small">{{ distanceWords(due) }}</span>
         <WhyButton :about="`${due.title}, ${engine.label}`" :text="due.why">
           <p class="muted small">{{ due.interval }}</p>
+          <p v-if="due.forecast" class="muted small">By the usual use at its hours {{ due.forecast.text }}.</p>
+          <p v-if="due.severe" class="small"><strong>Proposed:</strong> {{ due.severe.why }}</p>
+          <p v-if="!orderable" class="muted small">The book does not say yet how it is done, so it can’t be ordered.</p>
         </WhyButton>
       </span>
     </div>
@@ -60,10 +65,10 @@ function toggle(): void {
 <style scoped>
 td {
   border-bottom: 1px solid var(--line);
-  padding: 5px 10px;
+  padding: 1px 10px;
 }
 
-.cell {
+.inside {
   display: flex;
   gap: 10px;
   align-items: center;
@@ -87,9 +92,15 @@ td {
   border-color: var(--green);
 }
 
-.tick:disabled {
+.tick:disabled,
+.tick[aria-disabled='true'] {
   cursor: default;
   opacity: 0.75;
+}
+
+.tick[aria-disabled='true'] {
+  border-style: dotted;
+  background: none;
 }
 
 .words {

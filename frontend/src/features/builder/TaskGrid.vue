@@ -60,7 +60,9 @@ async function move(rows: number, columns: number): Promise<void> {
         </tr>
         <tr v-for="(task, row) in grid.rows.value" :key="task.task">
           <th scope="row">
-            {{ task.title }}<br /><span class="muted small">{{ intervalOf(task.task) }}</span>
+            {{ task.title }}<br /><span class="muted small">{{
+              grid.isOrderable(task.task) ? intervalOf(task.task) : 'how it is done is not in the book yet'
+            }}</span>
           </th>
           <template v-for="(engine, column) in engines" :key="engine.id">
             <td v-if="engine.identification.refusal" class="refused">
@@ -76,6 +78,7 @@ async function move(rows: number, columns: number): Promise<void> {
               :due="grid.due(engine, task.task)"
               :picked="grid.isPicked(engine, task.task)"
               :editable="editable"
+              :orderable="grid.isOrderable(task.task)"
               :compact="engines.length > 2"
               :place="`${row}-${column}`"
               :tabbable="at.row === row && at.column === column"
@@ -105,9 +108,10 @@ table {
 
 th {
   text-align: left;
-  padding: 7px 10px;
+  padding: 3px 10px;
   border-bottom: 1px solid var(--line);
   font-weight: 700;
+  line-height: 1.25;
   white-space: nowrap;
 }
 

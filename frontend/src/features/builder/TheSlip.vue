@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { OrderView, WorkOrder } from '@/shared/api/types'
+import type { Offer, OrderView, WorkOrder } from '@/shared/api/types'
 import { useSession } from '@/shared/session'
 import { litresText, minutesText, moneyText } from '@/shared/units'
 import ArrivalDecision from './ArrivalDecision.vue'
 import FillDialog from './FillDialog.vue'
 import IssuedActions from './IssuedActions.vue'
+import OfferList from './OfferList.vue'
 
 /** What the writer reads out: what is missing, how long it takes, what to pull. */
 const props = defineProps<{
@@ -14,8 +15,9 @@ const props = defineProps<{
   editable: boolean
   issuing: boolean
   settled: () => Promise<number>
+  offers: Offer[]
 }>()
-const emit = defineEmits<{ issue: []; decide: [position: string, text: string]; filled: [] }>()
+const emit = defineEmits<{ issue: []; decide: [position: string, text: string]; filled: []; takeUp: [offer: Offer] }>()
 
 const ready = computed(() => (props.work?.engines ?? []).reduce((sum, engine) => sum + engine.tasks.length, 0))
 const blocked = computed(() =>
@@ -144,6 +146,7 @@ const unit = (code: string): string => ({ us_qt: 'US qt', us_gal: 'US gal' })[co
       <p v-else-if="editable && !none" class="muted">
         Pick tasks in the grid, or press <kbd>A</kbd> for all that is due.
       </p>
+      <OfferList v-if="editable && ready > 0" :offers="offers" @take-up="(offer) => emit('takeUp', offer)" />
     </div>
     <div class="foot">
       <el-button

@@ -4,7 +4,12 @@ import type { Draft, Due, Engine } from '@/shared/api/types'
 type TaskName = Due['task']
 
 /** Tasks down, engines across: which cells there are, which are picked, and what picking one brings along. */
-export function useGrid(engines: MaybeRefOrGetter<Engine[]>, draft: Ref<Draft | null>, changed: () => void) {
+export function useGrid(
+  engines: MaybeRefOrGetter<Engine[]>,
+  draft: Ref<Draft | null>,
+  changed: () => void,
+  orderable: MaybeRefOrGetter<string[]>,
+) {
   const rows = computed(() => {
     const seen = new Map<TaskName, Due>()
     for (const due of toValue(engines).flatMap((engine) => engine.dues)) {
@@ -19,6 +24,10 @@ export function useGrid(engines: MaybeRefOrGetter<Engine[]>, draft: Ref<Draft | 
   function due(engine: Engine, task: TaskName): Due | undefined {
     return engine.dues.find((each) => each.task === task)
   }
+  /** Whether the book says how it is done; only then can it be ordered. */
+  function isOrderable(task: TaskName): boolean {
+    return toValue(orderable).includes(task)
+  }
   function isPicked(engine: Engine, task: TaskName): boolean {
     return drafted(engine)?.tasks.includes(task) ?? false
   }
@@ -26,7 +35,7 @@ export function useGrid(engines: MaybeRefOrGetter<Engine[]>, draft: Ref<Draft | 
   /** Picking a task picks the one it can't be done without; dropping that one drops it. */
   function set(engine: Engine, task: TaskName, on: boolean): void {
     const entry = drafted(engine)
-    if (!entry) {
+    if (!entry || (on && !isOrderable(task))) {
       return
     }
     const within = due(engine, task)?.within ?? null
@@ -38,14 +47,16 @@ export function useGrid(engines: MaybeRefOrGetter<Engine[]>, draft: Ref<Draft | 
     changed()
   }
 
-  /** Everything due, overdue or without a record; what is due soon is left to the writer. */
+  /** Everything due, overdue or without a record, each once; what is due soon is left to the writer. */
   function pickAllDue(): void {
     for (const engine of toValue(engines)) {
-      for (const each of engine.dues.filter((candidate) => ['due', 'overdue', 'no_record'].includes(candidate.state))) {
+      for (const each of engine.dues.filter(
+        (candidate) => candidate.listedIn === null && ['due', 'overdue', 'no_record'].includes(candidate.state),
+      )) {
         set(engine, each.task, true)
       }
     }
   }
 
-  return { rows, due, isPicked, set, pickAllDue }
+  return { rows, due, isOrderable, isPicked, set, pickAllDue }
 }

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import Dipstick from '@/drawing/Dipstick.vue'
 import type { DraftEngine, Engine } from '@/shared/api/types'
+import IdentificationNote from '@/shared/engine/IdentificationNote.vue'
+import ReadingForm from '@/shared/engine/ReadingForm.vue'
 import FieldNote from '@/shared/ui/FieldNote.vue'
 import { decimalInput } from '@/shared/units'
-import IdentificationNote from './IdentificationNote.vue'
 
 /** One engine at the counter: its plate, its meter, its oil as it arrived. */
 const engine = defineModel<DraftEngine>({ required: true })
@@ -27,6 +28,12 @@ if (engine.value.hours === null && props.known.hasMeter) {
 }
 const year = computed({ get: () => engine.value.year ?? null, set: (to) => (engine.value.year = to) })
 const gearcase = computed({ get: () => engine.value.gearcase ?? null, set: (to) => (engine.value.gearcase = to) })
+/** A reading in doubt is entered by itself, where the question about it can be answered. */
+const asking = ref(false)
+function kept(hours: string): void {
+  engine.value.hours = hours
+  asking.value = false
+}
 const id = (name: string): string => `${name}-${props.known.position}`
 </script>
 
@@ -65,6 +72,17 @@ const id = (name: string): string => `${name}-${props.known.position}`
         <span v-if="known.hours !== null" class="muted small">last {{ known.hours }} h</span>
       </div>
       <FieldNote :text="fieldError('hours')" />
+      <button v-if="fieldError('hours') && !noMeter" type="button" class="mini" @click="asking = true">
+        A new meter, or right all the same
+      </button>
+      <ReadingForm
+        v-if="asking"
+        :engine="known"
+        :last="known.hours"
+        :start="engine.hours ?? ''"
+        @close="asking = false"
+        @kept="kept"
+      />
     </div>
 
     <div>

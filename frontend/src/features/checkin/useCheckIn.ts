@@ -22,16 +22,3 @@ export function useCheckIn(boatId: MaybeRefOrGetter<number>) {
 
   return { form: form.data, formError: form.error, isPending: form.isPending, takeIn }
 }
-
-/** Which sheet a plate leads to, asked again whenever the plate changes. */
-export function useIdentification(
-  plate: MaybeRefOrGetter<{ model: string; serial: string; year: number | null; gearcase: string | null }>,
-) {
-  const { data, isFetching } = useQuery({
-    queryKey: computed(() => ['identify', toValue(plate)] as const),
-    queryFn: ({ queryKey, signal }) => answered(api.POST('/api/identifications', { body: queryKey[1], signal })),
-    enabled: computed(() => toValue(plate).model !== '' && toValue(plate).serial.trim() !== ''),
-    placeholderData: (before) => before,
-  })
-  return { identification: data, isFetching }
-}

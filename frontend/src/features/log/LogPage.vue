@@ -3,13 +3,17 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import HoursPlot from '@/drawing/HoursPlot.vue'
+import RunningProfile from '@/drawing/RunningProfile.vue'
 import { answered, api } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
+import { nextLimit } from '@/shared/engine/plot'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
-import { dayText } from '@/shared/units'
+import { dayInput, dayText } from '@/shared/units'
+import { actionWords } from '@/shared/words'
 
 const route = useRoute()
 const id = computed(() => Number(route.params['id']))
+const today = dayInput(new Date())
 const {
   data: log,
   error,
@@ -18,7 +22,36 @@ const {
   queryKey: computed(() => keys.engineLog(id.value)),
   queryFn: ({ signal }) => answered(api.GET('/api/engines/{id}/log', { params: { path: { id: id.value } }, signal })),
 })
-const newestFirst = computed(() => [...(log.value?.done ?? [])].reverse())
+const series = computed(() =>
+  log.value === undefined
+    ? []
+    : [
+        {
+          label: log.value.engine.totalHours === null ? '' : `${log.value.engine.totalHours} h`,
+          points: log.value.readings.map((reading) => ({
+            on: reading.on,
+            total: reading.total,
+            estimate: reading.source === 'estimate',
+          })),
+          ahead: nextLimit(log.value.engine),
+        },
+      ],
+)
+/** A meter that shows less than the engine has run was fitted later. */
+const newMeters = computed(() =>
+  (log.value?.readings ?? []).filter((reading, index, all) => {
+    const before = all[index - 1]
+    return before !== undefined && Number(reading.hours) < Number(before.hours) && reading.source !== 'estimate'
+  }),
+)
+/** What was done and what was declined, the newest first. */
+const happened = computed(() =>
+  [
+    ...(log.value?.done ?? []).map((done) => ({ ...done, declined: false as const })),
+    ...(log.value?.declined ?? []).map((declined) => ({ ...declined, declined: true as const })),
+  ].sort((a, b) => b.on.localeCompare(a.on)),
+)
+const report = computed(() => log.value?.reports[0])
 const found = computed(() =>
   (log.value?.records ?? []).flatMap((record) =>
     record.engines
@@ -35,29 +68,89 @@ const found = computed(() =>
     <header>
       <h1>Log of {{ log.engine.model }} {{ log.engine.serial }}</h1>
       <p class="muted">
-        {{ log.engine.label }} of <RouterLink :to="`/boats/${log.boat.id}`">{{ log.boat.name }}</RouterLink>
+        <template v-if="log.boat"
+          >{{ log.engine.label }} of
+          <RouterLink :to="`/boats/${log.boat.id}`">{{ log.boat.name }}</RouterLink></template
+        >
+        <template v-else>In store, on no boat</template> · in service since {{ dayText(log.engine.inService)
+        }}{{ log.engine.warrantyUntil ? ` · warranty until ${dayText(log.engine.warrantyUntil)}` : '' }}
       </p>
     </header>
     <section class="panel">
-      <h2>Hours</h2>
-      <HoursPlot :readings="log.readings" />
+      <h2>Hours run in all</h2>
+      <HoursPlot :series="series" :today="today" />
+      <p v-for="reading in newMeters" :key="reading.on" class="muted small">
+        New meter by {{ dayText(reading.on) }}: it showed {{ reading.hours }} h when the engine had run
+        {{ reading.total }} h.
+      </p>
     </section>
-    <section class="panel">
-      <h2>Done</h2>
-      <p v-if="newestFirst.length === 0" class="muted">No record of any service.</p>
-      <table v-else class="plain">
-        <tbody>
-          <tr v-for="done in newestFirst" :key="`${done.task}${done.on}${done.evidence}`">
-            <td>{{ dayText(done.on) }}</td>
-            <td>
-              <strong>{{ done.title }}</strong>
-            </td>
-            <td>{{ done.hours === null ? 'no meter' : `${done.hours} h` }}</td>
-            <td class="muted">{{ done.evidence }}</td>
-          </tr>
-        </tbody>
-      </table>
-    </section>
+    <div class="two">
+      <section class="panel">
+        <h2>Done and declined</h2>
+        <p v-if="happened.length === 0" class="muted">No record of any service.</p>
+        <table v-else class="plain">
+          <tbody>
+            <tr v-for="each in happened" :key="`${each.task}${each.on}${each.declined}`">
+              <td class="nowrap">{{ dayText(each.on) }}</td>
+              <td>
+                <strong>{{ each.title }}</strong>
+                <span v-if="each.declined" class="mark-word ask">declined</span>
+                <span v-else class="muted small"> {{ actionWords[each.action] }}</span>
+              </td>
+              <td v-if="each.declined" colspan="2" class="muted">{{ each.note }}</td>
+              <template v-else>
+                <td class="nowrap">{{ each.hours === null ? '' : `${each.hours} h` }}</td>
+                <td class="muted">
+                  {{ each.evidence }} <span v-if="each.elsewhere" class="mark-word ask">elsewhere</span>
+                </td>
+              </template>
+            </tr>
+          </tbody>
+        </table>
+      </section>
+      <div class="stack">
+        <section class="panel">
+          <h2>Hung on</h2>
+          <table class="plain">
+            <tbody>
+              <tr v-for="fitting in [...log.fittings].reverse()" :key="fitting.from">
+                <td class="nowrap">
+                  {{ dayText(fitting.from) }} – {{ fitting.until ? dayText(fitting.until) : 'now' }}
+                </td>
+                <td>
+                  <RouterLink :to="`/boats/${fitting.boatId}`">{{ fitting.boat }}</RouterLink>,
+                  {{ fitting.label.toLowerCase() }}
+                </td>
+              </tr>
+              <tr v-if="log.fittings.length === 0">
+                <td class="muted">No boat yet.</td>
+              </tr>
+            </tbody>
+          </table>
+        </section>
+        <section v-if="report" class="panel">
+          <h2>Engine reader, {{ dayText(report.on) }}</h2>
+          <RunningProfile :bands="report.bands" />
+          <p v-if="report.faults.length === 0" class="muted">No fault codes.</p>
+          <p v-for="fault in report.faults" :key="fault.code">
+            <strong>{{ fault.code }}</strong> {{ fault.text }}, {{ fault.count }}
+            {{ fault.count === 1 ? 'time' : 'times' }}
+          </p>
+        </section>
+        <section v-if="log.readings.length" class="panel">
+          <h2>Readings</h2>
+          <table class="plain">
+            <tbody>
+              <tr v-for="reading in [...log.readings].reverse()" :key="`${reading.on}${reading.hours}`">
+                <td class="nowrap">{{ dayText(reading.on) }}</td>
+                <td class="number">{{ reading.hours }} h</td>
+                <td class="muted small">{{ reading.sourceLabel }}</td>
+              </tr>
+            </tbody>
+          </table>
+        </section>
+      </div>
+    </div>
     <section v-if="found.length > 0" class="panel">
       <h2>Measured and found</h2>
       <table class="plain">
@@ -77,3 +170,16 @@ const found = computed(() =>
     </section>
   </div>
 </template>
+
+<style scoped>
+.two {
+  display: grid;
+  grid-template-columns: 3fr 2fr;
+  gap: 12px;
+  align-items: start;
+}
+
+.nowrap {
+  white-space: nowrap;
+}
+</style>

@@ -1,39 +1,71 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import { useBoardAnswer } from '@/shared/board'
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { answered, api } from '@/shared/api/client'
+import { keys } from '@/shared/api/keys'
+import { useSession } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
+import RigNav from './RigNav.vue'
 
-const { board, error, isPending } = useBoardAnswer()
-const boats = computed(() => [...(board.value?.boats ?? [])].sort((a, b) => a.name.localeCompare(b.name)))
+const { mayWrite } = useSession()
+/** The names after which each page that was turned to begins. */
+const turned = ref<string[]>([''])
+const after = computed(() => turned.value.at(-1) ?? '')
+const { data, error, isPending } = useQuery({
+  queryKey: computed(() => keys.boats(after.value)),
+  queryFn: ({ signal }) => answered(api.GET('/api/boats', { params: { query: { after: after.value } }, signal })),
+  placeholderData: (before) => before,
+})
 </script>
 
 <template>
-  <el-skeleton v-if="isPending" :rows="6" />
-  <ProblemNote v-else-if="error" :error="error" />
-  <section v-else class="panel">
-    <h1>Rigs</h1>
-    <table class="plain">
-      <thead>
-        <tr>
-          <th>Boat</th>
-          <th>Owner</th>
-          <th>Registration</th>
-          <th>Engines</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="boat in boats" :key="boat.id">
-          <td>
-            <RouterLink :to="`/boats/${boat.id}`"
-              ><strong>{{ boat.name }}</strong></RouterLink
-            >
-            <span class="muted"> · {{ boat.kind }}</span>
-          </td>
-          <td>{{ boat.customer }}</td>
-          <td>{{ boat.registration }}</td>
-          <td>{{ boat.engines.map((engine) => `${engine.model} ${engine.serial}`).join(', ') }}</td>
-        </tr>
-      </tbody>
-    </table>
-  </section>
+  <div class="stack">
+    <RigNav :may-write="mayWrite" />
+    <el-skeleton v-if="isPending" :rows="6" />
+    <ProblemNote v-else-if="error" :error="error" />
+    <section v-else-if="data" class="panel stack">
+      <div class="row spread">
+        <h1>Boats by name</h1>
+        <span class="row">
+          <span class="muted small"><kbd>/</kbd> finds any boat, owner or serial number</span>
+          <RouterLink v-if="mayWrite" to="/boats/new" class="go">New boat</RouterLink>
+        </span>
+      </div>
+      <table class="plain">
+        <thead>
+          <tr>
+            <th>Boat</th>
+            <th>Owner</th>
+            <th>Registration</th>
+            <th>Engines</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="boat in data.boats" :key="boat.boatId">
+            <td>
+              <RouterLink :to="`/boats/${boat.boatId}`"
+                ><strong>{{ boat.name }}</strong></RouterLink
+              >
+              <span class="muted"> · {{ boat.kind }}</span>
+            </td>
+            <td>{{ boat.customer }}</td>
+            <td class="nowrap">{{ boat.registration }}</td>
+            <td>{{ boat.engines.join(', ') || 'none' }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-if="data.more || turned.length > 1" class="row">
+        <button v-if="turned.length > 1" type="button" class="mini" @click="turned.pop()">Earlier ones</button>
+        <button v-if="data.more" type="button" class="mini" @click="turned.push(data.boats.at(-1)?.name ?? '')">
+          More
+        </button>
+      </p>
+    </section>
+  </div>
 </template>
+
+<style scoped>
+.nowrap {
+  white-space: nowrap;
+}
+</style>

@@ -1,31 +1,65 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
+import HoursPlot, { type PlotSeries } from '@/drawing/HoursPlot.vue'
 import Transom from '@/drawing/Transom.vue'
-import { answered, api } from '@/shared/api/client'
-import { keys } from '@/shared/api/keys'
 import { useSession, useShop } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
-import { momentText } from '@/shared/units'
-import { statusWords } from '@/shared/words'
+import { dayInput, dayText, momentText } from '@/shared/units'
+import { monthWords, statusWords } from '@/shared/words'
+import CalendarBox from './CalendarBox.vue'
 import EngineCard from './EngineCard.vue'
+import EngineForm from './EngineForm.vue'
+import { nextLimit } from '@/shared/engine/plot'
+import ReminderForm from './ReminderForm.vue'
+import { useRegisterChanged, useRig } from './useRig'
 
 const route = useRoute()
 const id = computed(() => Number(route.params['id']))
 const { mayWrite } = useSession()
 const { timeZone } = useShop()
-const {
-  data: boat,
-  error,
-  isPending,
-} = useQuery({
-  queryKey: computed(() => keys.boat(id.value)),
-  queryFn: ({ signal }) => answered(api.GET('/api/boats/{id}', { params: { path: { id: id.value } }, signal })),
-})
+const { boat, error, isPending } = useRig(id)
+const changed = useRegisterChanged()
+const open = ref<'reminder' | 'engine' | null>(null)
+const today = dayInput(new Date())
+const most = 5
+
 const hung = computed(() =>
-  (boat.value?.engines ?? []).map((engine) => ({ ...engine, refused: engine.identification.refusal !== null })),
+  (boat.value?.engines ?? []).map((engine) => ({
+    position: engine.position ?? '',
+    label: engine.label,
+    refused: engine.identification.refusal !== null,
+  })),
 )
+const use = computed(() => {
+  const how = boat.value?.use
+  return how === undefined
+    ? ''
+    : [
+        `${how.water} water`,
+        how.kept,
+        ...(how.commercial ? ['commercial'] : []),
+        ...(how.idling ? ['long idling'] : []),
+        ...(how.silt ? ['silty water'] : []),
+        how.months.length === 12 ? 'all year' : how.months.map((month) => monthWords[month - 1]).join(' '),
+      ].join(', ')
+})
+const series = computed<PlotSeries[]>(() =>
+  (boat.value?.engines ?? []).map((engine) => ({
+    label: `${engine.label} ${engine.hours === null ? '' : `${engine.totalHours} h`}`,
+    points: (boat.value?.readings.find((each) => each.engineId === engine.id)?.readings ?? []).map((reading) => ({
+      on: reading.on,
+      total: reading.total,
+      estimate: reading.source === 'estimate',
+    })),
+    ahead: nextLimit(engine),
+  })),
+)
+
+async function done(): Promise<void> {
+  open.value = null
+  await changed()
+}
 </script>
 
 <template>
@@ -38,47 +72,107 @@ const hung = computed(() =>
         <div>
           <h1>{{ boat.name }} · {{ boat.kind }}</h1>
           <p class="muted">
-            {{ boat.registration }} · {{ boat.customer }} · {{ boat.use.water }} water, {{ boat.use.kept
-            }}{{ boat.use.commercial ? ', commercial' : '' }}
+            {{ boat.registration }} ·
+            <RouterLink :to="`/customers/${boat.customerId}`">{{ boat.customer }}</RouterLink>
+            {{ boat.owner.phone ? `· ${boat.owner.phone}` : '' }}
           </p>
+          <p class="muted small">{{ use }}</p>
         </div>
       </div>
-      <RouterLink v-if="mayWrite" :to="`/boats/${boat.id}/check-in`" class="check-in">Check in</RouterLink>
+      <div v-if="mayWrite" class="row">
+        <RouterLink :to="`/boats/${boat.id}/edit`">Edit</RouterLink>
+        <el-button @click="open = 'reminder'">Remind the owner</el-button>
+        <RouterLink v-if="boat.engines.length" :to="`/boats/${boat.id}/check-in`" class="go">Check in</RouterLink>
+      </div>
     </header>
-    <div class="engines">
-      <EngineCard v-for="engine in boat.engines" :key="engine.id" :engine="engine" />
+    <p v-if="boat.visit" class="band fine">
+      <strong v-if="boat.visit.on <= today">She should come in now:</strong>
+      <strong v-else>Best next visit: around {{ dayText(boat.visit.on) }},</strong>
+      {{ boat.visit.tasks }} {{ boat.visit.tasks === 1 ? 'task is' : 'tasks are' }} ripe together{{
+        boat.engines.length > 1 ? ', all engines counted' : ''
+      }}.
+    </p>
+    <p v-if="boat.engines.length === 0" class="panel">No engine hangs on this boat.</p>
+    <div class="engines" :class="`n${boat.engines.length}`">
+      <EngineCard
+        v-for="engine in boat.engines"
+        :key="engine.id"
+        :engine="engine"
+        :boat-name="boat.name"
+        :may-write="mayWrite"
+        @changed="changed"
+      />
     </div>
-    <section class="panel">
-      <h2>Orders</h2>
-      <p v-if="boat.orders.length === 0" class="muted">None yet.</p>
-      <table v-else class="plain">
-        <tbody>
-          <tr v-for="order in boat.orders" :key="order.number">
-            <td>
-              <RouterLink :to="`/orders/${order.number}`">Order {{ order.number }}</RouterLink>
-            </td>
-            <td>{{ statusWords[order.status] }}</td>
-            <td class="muted">{{ momentText(order.openedAt, timeZone) }}, {{ order.openedBy }}</td>
-          </tr>
-        </tbody>
-      </table>
+    <p v-if="mayWrite && boat.engines.length < most">
+      <button type="button" class="mini" @click="open = 'engine'">Add an engine</button>
+    </p>
+    <section v-if="boat.engines.length" class="panel">
+      <h2>Hours, and when the next limit will be reached</h2>
+      <HoursPlot :series="series" :today="today" />
     </section>
+    <div class="two">
+      <section class="panel">
+        <h2>Orders</h2>
+        <p v-if="boat.orders.length === 0" class="muted">None yet.</p>
+        <table v-else class="plain">
+          <tbody>
+            <tr v-for="order in boat.orders" :key="order.number">
+              <td>
+                <RouterLink :to="`/orders/${order.number}`">Order {{ order.number }}</RouterLink>
+              </td>
+              <td>{{ statusWords[order.status] }}</td>
+              <td class="muted">{{ momentText(order.openedAt, timeZone) }}, {{ order.openedBy }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </section>
+      <section v-if="mayWrite" class="panel stack">
+        <h2>Reminders</h2>
+        <p v-if="boat.messages.length === 0" class="muted">Nothing was written to the owner yet.</p>
+        <table v-else class="plain">
+          <tbody>
+            <tr v-for="message in boat.messages.slice(0, 5)" :key="message.id">
+              <td>{{ momentText(message.writtenAt, timeZone) }}</td>
+              <td>{{ message.subject }}</td>
+              <td>{{ message.failure ? 'not sent' : 'sent' }}</td>
+            </tr>
+          </tbody>
+        </table>
+        <h3>Calendar of this boat</h3>
+        <CalendarBox :boat-id="boat.id" :token="boat.calendar" @renewed="changed" />
+      </section>
+    </div>
+    <ReminderForm v-if="open === 'reminder'" :boat="boat" @close="open = null" @sent="done" />
+    <EngineForm
+      v-else-if="open === 'engine'"
+      :engine="null"
+      :boat="{ id: boat.id, name: boat.name, taken: boat.engines.map((engine) => engine.position ?? '') }"
+      @close="open = null"
+      @kept="done"
+    />
   </div>
 </template>
 
 <style scoped>
 .engines {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(320px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(330px, 1fr));
   gap: 12px;
+  align-items: start;
 }
 
-.check-in {
-  padding: 9px 20px;
-  background: var(--green);
-  color: #fff;
-  border-radius: 3px;
-  text-decoration: none;
-  font-weight: 700;
+.engines.n4 {
+  grid-template-columns: 1fr 1fr;
+}
+
+.engines.n1 {
+  grid-template-columns: minmax(330px, 620px);
+}
+
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+  align-items: start;
 }
 </style>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { refusalWords } from '@/shared/words'
-import { useIdentification } from './useCheckIn'
+import { useIdentification } from './useIdentification'
 
 /** Which sheet this plate leads to, while it is typed. */
 const props = defineProps<{ model: string; serial: string }>()

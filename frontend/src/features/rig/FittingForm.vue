@@ -1,0 +1,104 @@
+<script setup lang="ts">
+import { useMutation, useQuery } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { answered, api, asProblem } from '@/shared/api/client'
+import { keys } from '@/shared/api/keys'
+import type { EngineIdentity } from '@/shared/api/types'
+import FormDialog from '@/shared/ui/FormDialog.vue'
+import LabelledField from '@/shared/ui/LabelledField.vue'
+import { dayInput } from '@/shared/units'
+import { positionWords } from '@/shared/words'
+
+/** Moves an engine: to another place or boat, swapped with the one there, or into the store. Its record goes with it. */
+const props = defineProps<{ engine: EngineIdentity; boatId: number | null; boatName: string | null }>()
+const emit = defineEmits<{ close: []; moved: [] }>()
+const form = ref({
+  on: dayInput(new Date()),
+  store: false,
+  boat: props.boatName ?? '',
+  position: props.engine.position ?? 'single',
+  swap: false,
+})
+const { data: found } = useQuery({
+  queryKey: computed(() => keys.search(form.value.boat.trim())),
+  queryFn: ({ signal }) =>
+    answered(api.GET('/api/search', { params: { query: { q: form.value.boat.trim() } }, signal })),
+  enabled: computed(() => form.value.boat.trim() !== '' && form.value.boat !== props.boatName),
+  placeholderData: (before) => before,
+})
+const boats = computed(() => found.value?.boats ?? [])
+const target = computed(() =>
+  form.value.boat === props.boatName
+    ? props.boatId
+    : (boats.value.find((boat) => boat.name === form.value.boat)?.boatId ?? null),
+)
+const move = useMutation({
+  mutationFn: async () => {
+    const { on, store, position, swap } = form.value
+    const params = { path: { id: props.engine.id } }
+    if (store) {
+      return answered(api.POST('/api/engines/{id}/taking-off', { params, body: { on } }))
+    }
+    return answered(
+      api.PUT('/api/engines/{id}/fitting', {
+        params,
+        body: { boatId: target.value ?? 0, position: position as 'single', on, swap },
+      }),
+    )
+  },
+  onSuccess: () => {
+    emit('moved')
+  },
+})
+const problem = computed(() => asProblem(move.error.value))
+const field = (pointer: string): string | undefined => problem.value?.fields.get(pointer)
+const taken = computed(() => problem.value?.key === 'register.place_taken' || form.value.swap)
+</script>
+
+<template>
+  <FormDialog
+    :title="`Move ${engine.model} ${engine.serial}`"
+    :action="form.store ? 'Take it off' : form.swap ? 'Swap the two' : 'Hang it there'"
+    :error="move.error.value"
+    :busy="move.isPending.value"
+    @send="move.mutate()"
+    @close="emit('close')"
+  >
+    <label v-if="boatId !== null" class="row"
+      ><input v-model="form.store" type="checkbox" /> off the boat, into the store</label
+    >
+    <div v-if="!form.store" class="two">
+      <LabelledField
+        label="Boat"
+        for="fit-boat"
+        :error="target === null && form.boat !== '' ? 'Choose a boat from the list.' : field('/boatId')"
+      >
+        <input id="fit-boat" v-model="form.boat" class="cell wide" list="fit-boats" required autocomplete="off" />
+        <datalist id="fit-boats">
+          <option v-for="boat in boats" :key="boat.boatId" :value="boat.name">{{ boat.customer }}</option>
+        </datalist>
+      </LabelledField>
+      <LabelledField label="Place" for="fit-position" :error="field('/position')">
+        <select id="fit-position" v-model="form.position" class="cell">
+          <option v-for="(word, position) in positionWords" :key="position" :value="position">{{ word }}</option>
+        </select>
+      </LabelledField>
+    </div>
+    <LabelledField label="On" for="fit-on" :error="field('/on')">
+      <input id="fit-on" v-model="form.on" type="date" class="cell" required />
+    </LabelledField>
+    <label v-if="taken && !form.store" class="row"
+      ><input v-model="form.swap" type="checkbox" />
+      <strong>Swap: the engine that hangs there goes to where this one comes from.</strong></label
+    >
+    <p class="muted small">Hours, services and what was declined stay with the engine, whatever it hangs on.</p>
+  </FormDialog>
+</template>
+
+<style scoped>
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 16px;
+}
+</style>

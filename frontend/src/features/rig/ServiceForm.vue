@@ -1,0 +1,107 @@
+<script setup lang="ts">
+import { useMutation } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { answered, api, asProblem } from '@/shared/api/client'
+import type { Due, Engine } from '@/shared/api/types'
+import FormDialog from '@/shared/ui/FormDialog.vue'
+import LabelledField from '@/shared/ui/LabelledField.vue'
+import { dayInput, decimalInput } from '@/shared/units'
+import { actionWords } from '@/shared/words'
+
+/** Work that was done elsewhere, with what shows it; or work that the owner did not want. */
+const props = defineProps<{ engine: Engine; declined: boolean; task?: Due['task'] }>()
+const emit = defineEmits<{ close: []; kept: [] }>()
+const form = ref<{ task: Due['task']; action: Due['action'] | ''; on: string; hours: string; text: string }>({
+  task: props.task ?? props.engine.dues[0]?.task ?? 'engine_oil',
+  action: '',
+  on: dayInput(new Date()),
+  hours: '',
+  text: '',
+})
+const due = computed(() => props.engine.dues.find((each) => each.task === form.value.task))
+const keep = useMutation({
+  mutationFn: () => {
+    const { task, action, on, hours, text } = form.value
+    const params = { path: { id: props.engine.id } }
+    return props.declined
+      ? answered(api.POST('/api/engines/{id}/refusals', { params, body: { task, on, note: text } }))
+      : answered(
+          api.POST('/api/engines/{id}/services', {
+            params,
+            body: {
+              task,
+              action: action === '' ? null : action,
+              on,
+              hours: hours.trim() === '' ? null : decimalInput(hours),
+              evidence: text,
+            },
+          }),
+        )
+  },
+  onSuccess: () => {
+    emit('kept')
+  },
+})
+const field = (pointer: string): string | undefined => asProblem(keep.error.value)?.fields.get(pointer)
+</script>
+
+<template>
+  <FormDialog
+    :title="`${declined ? 'Declined by the owner' : 'Done elsewhere'}: ${engine.label} · ${engine.model} ${engine.serial}`"
+    :action="declined ? 'Write it down: it stays due' : 'Write it down'"
+    :error="keep.error.value"
+    :busy="keep.isPending.value"
+    @send="keep.mutate()"
+    @close="emit('close')"
+  >
+    <div class="two">
+      <LabelledField label="Task" for="service-task">
+        <select id="service-task" v-model="form.task" class="cell">
+          <option v-for="each in engine.dues" :key="each.task" :value="each.task">{{ each.title }}</option>
+        </select>
+      </LabelledField>
+      <LabelledField v-if="!declined" label="What was done" for="service-action">
+        <select id="service-action" v-model="form.action" class="cell">
+          <option value="">{{ due ? actionWords[due.action] : '' }}, as the sheet schedules</option>
+          <option v-for="(word, action) in actionWords" :key="action" :value="action">{{ word }}</option>
+        </select>
+      </LabelledField>
+      <LabelledField :label="declined ? 'Declined on' : 'Done on'" for="service-on" :error="field('/on')">
+        <input id="service-on" v-model="form.on" type="date" class="cell" required />
+      </LabelledField>
+      <LabelledField
+        v-if="!declined && engine.hasMeter"
+        label="Hours on the meter then"
+        for="service-hours"
+        :error="field('/hours')"
+        hint="leave it empty if nobody knows"
+      >
+        <span><input id="service-hours" v-model="form.hours" class="cell figure" inputmode="decimal" /> h</span>
+      </LabelledField>
+    </div>
+    <LabelledField
+      :label="declined ? 'What the owner said' : 'What shows it'"
+      for="service-text"
+      :error="field(declined ? '/note' : '/evidence')"
+    >
+      <input
+        id="service-text"
+        v-model="form.text"
+        class="cell wide"
+        :required="!declined"
+        maxlength="200"
+        :placeholder="
+          declined ? 'such as: not before the winter' : 'such as an invoice with its number, or a stamped book'
+        "
+      />
+    </LabelledField>
+  </FormDialog>
+</template>
+
+<style scoped>
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px 16px;
+}
+</style>
