@@ -17,7 +17,7 @@ serve_up() {
 
 # The background work: one process that is begun again whenever it ends. $DATABASE_URL and the rest are inherited.
 worker_up() {
-    setsid bash -c 'trap "kill 0" TERM
+    setsid bash -c 'trap "trap \"\" TERM; kill 0; exit" TERM
         while :; do php "$2/bin/console" messenger:consume background --time-limit=3600 --memory-limit=200M --quiet & wait $!; sleep 1; done' worker "$1" "$ROOT" >"$1/worker.log" 2>&1 </dev/null &
     printf '%s' "$!" >"$1/worker.pid"
 }
@@ -91,7 +91,7 @@ env[DATABASE_URL] = "$DATABASE_URL"
 env[FRESH_TACK_DEMO] = $FRESH_TACK_DEMO
 $([ -n "${FRESH_TACK_NOW:-}" ] && printf 'env[FRESH_TACK_NOW] = "%s"' "$FRESH_TACK_NOW")
 env[FRESH_TACK_DATA_DIR] = $FRESH_TACK_DATA_DIR
-env[FRESH_TACK_ENGINE_READER] = "${FRESH_TACK_ENGINE_READER:-}"
+$([ -n "${FRESH_TACK_ENGINE_READER:-}" ] && printf 'env[FRESH_TACK_ENGINE_READER] = "%s"' "$FRESH_TACK_ENGINE_READER")
 $([ -n "${MAILER_DSN:-}" ] && printf 'env[MAILER_DSN] = "%s"' "$MAILER_DSN")
 $([ -n "${FRESH_TACK_CACHE_DIR:-}" ] && printf 'env[FRESH_TACK_CACHE_DIR] = %s' "$FRESH_TACK_CACHE_DIR")
 $([ -n "${FRESH_TACK_TRUSTED_PROXIES:-}" ] && printf 'env[FRESH_TACK_TRUSTED_PROXIES] = %s' "$FRESH_TACK_TRUSTED_PROXIES")

@@ -25,6 +25,7 @@ test('every main screen is accessible and fits its size', async ({ browser, page
   const manager = await signedIn(browser, 'mora')
   const places = [
     ...['/', '/boats', '/bench', '/parts', '/parts/catalogue', '/boats/1', '/engines/1/log', '/boats/4/check-in'],
+    ...['/boats/12', '/boats/new', '/boats/1/edit', '/customers/1', '/engines', '/hours', '/outbox', '/policy'],
     ...['', '/holes', '/ranges', '/procedures', '/quote', '/files', '/new'].map((leaf) => `/book${leaf}`),
     ...['kestrane-k320/1', 'dunmarrow-d65/6', 'dunmarrow-d65/comparison?older=5&newer=6'].map(
       (sheet) => `/book/sheets/${sheet}`,

@@ -147,11 +147,13 @@ test('a twin rig from the counter to the released, recorded oil service', async 
     await expect(writer.getByRole('link', { name: new RegExp(`${number} · Brisk Tern`) })).toContainText(
       'record and label ready',
     )
-    await writer.getByRole('button', { name: /Show all/ }).click()
-    await expect(writer.getByRole('row', { name: /Brisk Tern/ })).toContainText('not due')
+    await writer.getByRole('link', { name: 'Rigs' }).click()
     await writer.getByRole('link', { name: 'Brisk Tern', exact: true }).click()
+    await expect(engine(writer, 'Port').getByRole('button', { name: /more, not due/ })).toBeVisible()
+    await expect(engine(writer, 'Port').getByText('Engine oil', { exact: true })).toHaveCount(0)
+    await expect(engine(writer, 'Port').getByText('Oil filter', { exact: true })).toHaveCount(0)
     await writer.getByRole('link', { name: 'Log' }).first().click()
-    await expect(writer.getByRole('row', { name: new RegExp(`Engine oil.*611.4 h.*order ${number}`) })).toBeVisible()
+    await expect(writer.getByRole('row', { name: new RegExp(`Engine oil renew 611.4 h.*order ${number}`) })).toBeVisible()
     await expect(writer.getByRole('row', { name: /level 0\.6 after 40 min/ })).toBeVisible()
   })
 })

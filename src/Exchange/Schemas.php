@@ -17,12 +17,14 @@ final readonly class Schemas
     public const PROCEDURE = 'urn:fresh-tack:procedure:1';
     public const ORDER_REQUEST = 'urn:fresh-tack:order-request:1';
     public const WORK_ORDER = 'urn:fresh-tack:work-order:1';
+    public const ENGINE_READER = 'urn:fresh-tack:engine-reader:1';
 
     private const FILES = [
         self::SPEC_SHEET => 'spec-sheet.schema.json',
         self::PROCEDURE => 'procedure.schema.json',
         self::ORDER_REQUEST => 'order-request.schema.json',
         self::WORK_ORDER => 'work-order.schema.json',
+        self::ENGINE_READER => 'engine-reader.schema.json',
     ];
 
     private Validator $validator;

@@ -8,8 +8,21 @@ import type { DueChoice } from './useDues'
 const props = defineProps<{ dues: DueBoard; chosen: DueChoice }>()
 const emit = defineEmits<{ choose: [choice: DueChoice] }>()
 
+/** The last day that is not in the weeks to come. */
+const yesterday = computed(() => {
+  const first = props.dues.weeks[0]?.from ?? '1970-01-02'
+  return new Date(Date.parse(first) - 86_400_000).toISOString().slice(0, 10)
+})
 const choices = computed<(DueChoice & { engines: number; name: string; more: string })[]>(() => [
   { which: 'now', from: '', to: '', engines: props.dues.now, name: 'due now', more: 'by date or reading' },
+  {
+    which: 'expected',
+    from: '',
+    to: yesterday.value,
+    engines: props.dues.byNow,
+    name: 'by now',
+    more: 'by use too',
+  },
   ...props.dues.weeks.map((week, index) => ({
     which: 'expected' as const,
     from: week.from,
@@ -51,7 +64,7 @@ const isChosen = (choice: DueChoice): boolean =>
 <style scoped>
 .weeks {
   display: grid;
-  grid-template-columns: 1.3fr repeat(8, 1fr) 1.2fr;
+  grid-template-columns: 1.3fr repeat(9, 1fr) 1.1fr;
   gap: 4px;
 }
 

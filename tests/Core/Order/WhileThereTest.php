@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Tests\Core\Order;
+
+use FreshTack\Core\Order\Offer;
+use FreshTack\Core\Order\OrderBuilder;
+use FreshTack\Core\Order\RequestReader;
+use FreshTack\Core\Order\WhileThere;
+use FreshTack\Core\SpecBook\Task;
+use FreshTack\Tests\Support\Requests;
+use PHPUnit\Framework\TestCase;
+
+final class WhileThereTest extends TestCase
+{
+    public function testATaskCostsLessNowThanAlone(): void
+    {
+        $with = self::handsOn(['engine_oil', 'oil_filter']);
+        $oil = self::handsOn(['engine_oil']);
+        $offers = self::offers(['engine_oil'], [Task::OilFilter]);
+
+        self::assertCount(1, $offers);
+        // alone the filter needs an order of its own with the oil it is done within
+        self::assertSame([Task::OilFilter, $with - $oil, $with], [$offers[0]->task, $offers[0]->now->count, $offers[0]->alone->count]);
+        self::assertSame($oil, $offers[0]->savesMin());
+    }
+
+    public function testNothingIsOfferedToAnOrderWithoutWork(): void
+    {
+        self::assertSame([], self::offers([], [Task::EngineOil, Task::OilFilter]));
+    }
+
+    public function testWhatTheBookDoesNotKnowOrWhatIsBlockedIsNotOffered(): void
+    {
+        self::assertSame([], self::offers(['engine_oil'], [Task::SparkPlugs]), 'no procedure');
+        $request = Requests::single('K85', 'KM2-5120', 'kestrane-k85', ['engine_oil']);
+        self::assertSame([], (new WhileThere())->offers(RequestReader::read($request), ['single' => [Task::OilFilter]]), 'its tightening is a hole');
+    }
+
+    public function testTheOtherEngineSharesTheRigsOwnWork(): void
+    {
+        $twin = Requests::rig([Requests::engine('port', 'K165', 'KS4-10412', 'kestrane-k165-early', ['engine_oil']), Requests::engine('starboard', 'K165', 'KS4-20977', 'kestrane-k165-late', [])]);
+        $offers = (new WhileThere())->offers(RequestReader::read($twin), ['starboard' => [Task::EngineOil]]);
+
+        self::assertCount(1, $offers);
+        self::assertGreaterThan(0, $offers[0]->savesMin(), 'placing the boat is done once');
+    }
+
+    /**
+     * @param list<string> $tasks
+     * @param list<Task>   $candidates
+     *
+     * @return list<Offer>
+     */
+    private static function offers(array $tasks, array $candidates): array
+    {
+        return (new WhileThere())->offers(RequestReader::read(Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', $tasks)), ['single' => $candidates]);
+    }
+
+    /** @param list<string> $tasks */
+    private static function handsOn(array $tasks): int
+    {
+        return (new OrderBuilder())->build(RequestReader::read(Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', $tasks)))->labour->handsOn->count;
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Tests\Outside;
+
+use FreshTack\Outside\FolderReaderDrop;
+use FreshTack\Outside\OutboxFolder;
+use FreshTack\Shop\Reminder\NotSent;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Clock\MockClock;
+
+/** The folders through which the shop talks to what is outside. */
+final class FolderTest extends TestCase
+{
+    private string $folder;
+
+    protected function setUp(): void
+    {
+        $this->folder = sys_get_temp_dir().'/fresh-tack-'.bin2hex(random_bytes(6));
+        mkdir($this->folder);
+    }
+
+    protected function tearDown(): void
+    {
+        exec('rm -rf '.escapeshellarg($this->folder));
+    }
+
+    public function testReportsAreTakenOldestNameFirstAndPutAway(): void
+    {
+        $drop = new FolderReaderDrop($this->folder);
+        self::assertSame([], $drop->waiting(), 'the folder is made');
+        file_put_contents($this->folder.'/reader/in/b.json', '{}');
+        file_put_contents($this->folder.'/reader/in/a.csv', 'serial');
+        file_put_contents($this->folder.'/reader/in/notes.txt', 'not for us');
+        self::assertSame(['a.csv' => 'serial', 'b.json' => '{}'], $drop->waiting());
+
+        $drop->taken('a.csv');
+        $drop->refused('b.json', 'It is empty.');
+        self::assertSame([], $drop->waiting());
+        self::assertFileExists($this->folder.'/reader/taken/a.csv');
+        self::assertStringEqualsFile($this->folder.'/reader/refused/b.json.reason.txt', "It is empty.\n");
+    }
+
+    public function testAFileOfTheSameNameDoesNotReplaceTheOneBefore(): void
+    {
+        $drop = new FolderReaderDrop($this->folder);
+        foreach (['first', 'second'] as $content) {
+            $drop->waiting();
+            file_put_contents($this->folder.'/reader/in/a.json', $content);
+            $drop->taken('a.json');
+        }
+
+        self::assertStringEqualsFile($this->folder.'/reader/taken/a.json', 'first');
+        self::assertStringEqualsFile($this->folder.'/reader/taken/2-a.json', 'second');
+    }
+
+    public function testALinkOutOfTheFolderIsNotFollowed(): void
+    {
+        $drop = new FolderReaderDrop($this->folder);
+        $drop->waiting();
+        symlink('/etc/hostname', $this->folder.'/reader/in/host.json');
+
+        self::assertSame([], $drop->waiting());
+    }
+
+    public function testAnOutboxThatCantBeWrittenSaysSo(): void
+    {
+        $outbox = new OutboxFolder($this->folder, new MockClock('2026-03-18 09:00'));
+        $outbox->put('txt', 'Hello');
+        self::assertCount(1, (array) glob($this->folder.'/outbox/20260318-090000-*.txt'));
+
+        file_put_contents($this->folder.'/file', '');
+        $this->expectException(NotSent::class);
+        (new OutboxFolder($this->folder.'/file', new MockClock()))->put('txt', 'Hello');
+    }
+}
