@@ -153,7 +153,9 @@ test('a twin rig from the counter to the released, recorded oil service', async 
     await expect(engine(writer, 'Port').getByText('Engine oil', { exact: true })).toHaveCount(0)
     await expect(engine(writer, 'Port').getByText('Oil filter', { exact: true })).toHaveCount(0)
     await writer.getByRole('link', { name: 'Log' }).first().click()
-    await expect(writer.getByRole('row', { name: new RegExp(`Engine oil renew 611.4 h.*order ${number}`) })).toBeVisible()
+    await expect(
+      writer.getByRole('row', { name: new RegExp(`Engine oil renew 611.4 h.*order ${number}`) }),
+    ).toBeVisible()
     await expect(writer.getByRole('row', { name: /level 0\.6 after 40 min/ })).toBeVisible()
   })
 })

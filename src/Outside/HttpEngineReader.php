@@ -29,11 +29,11 @@ final readonly class HttpEngineReader implements EngineReader
         }
 
         try {
-            $answer = $this->http->request('GET', rtrim($this->readerAddress, '/').'/engines/'.rawurlencode($serial), ['timeout' => self::SECONDS, 'max_duration' => self::SECONDS, 'max_redirects' => 0]);
+            $answer = $this->http->request('GET', rtrim($this->readerAddress, '/').'/engines/'.rawurlencode($serial), ['timeout' => self::SECONDS, 'max_duration' => 2 * self::SECONDS, 'max_redirects' => 0]);
             $status = $answer->getStatusCode();
             $text = $answer->getContent(false);
         } catch (ExceptionInterface $error) {
-            throw $error instanceof TimeoutExceptionInterface || str_contains($error->getMessage(), 'Max duration') ? ReaderTrouble::slow() : ReaderTrouble::down();
+            throw $error instanceof TimeoutExceptionInterface || preg_match('/timeout|duration/i', $error->getMessage()) > 0 ? ReaderTrouble::slow() : ReaderTrouble::down();
         }
 
         return match (true) {

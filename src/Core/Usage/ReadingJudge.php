@@ -48,7 +48,7 @@ final readonly class ReadingJudge
         $run = $new->total()->tenths - ($before?->total()->tenths ?? 0);
         $days = $since->diff($new->on)->days;
         if ($run > self::TENTHS_A_DAY * ($days + 1)) {
-            return new QuestionedReading(Doubt::TooFast, \sprintf('%s h more in %d days is more than there are hours. Read the meter again; if it is right, say so.', self::hours($run), $days));
+            return new QuestionedReading(Doubt::TooFast, \sprintf('%s h more in %s is more than there are hours. Read the meter again; if it is right, say so.', self::hours($run), 1 === $days ? 'a day' : $days.' days'));
         }
         $expected = $usual?->tenthsBetween($since, $new->on) ?? 0.0;
         if (null !== $usual && $run >= self::UNUSUAL_FROM_TENTHS && $run > self::UNUSUAL_TIMES * max($expected, 1.0)) {

@@ -95,7 +95,7 @@ const found = computed(() =>
               <td>
                 <strong>{{ each.title }}</strong>
                 <span v-if="each.declined" class="mark-word ask">declined</span>
-                <span v-else class="muted small"> {{ actionWords[each.action] }}</span>
+                <span v-else class="muted small">&nbsp;{{ actionWords[each.action] }}</span>
               </td>
               <td v-if="each.declined" colspan="2" class="muted">{{ each.note }}</td>
               <template v-else>
