@@ -119,8 +119,10 @@ database_up() {
         mariadb-install-db --no-defaults --user="$user" --datadir="$dir/data" --auth-root-authentication-method=normal --skip-test-db >"$dir/install.log" 2>&1 \
             || die "the database could not be set up; see $dir/install.log"
     fi
+    # a folder of its own for temporary tables: a database that starts sweeps those of others out of a shared one
+    mkdir -p "$dir/tmp"
     # a socket's path may not be longer than about 100 characters, and a checkout may lie deep
-    setsid mariadbd --no-defaults --user="$user" --datadir="$dir/data" --socket="$(socket_of "$port")" --pid-file="$dir/pid" --bind-address=127.0.0.1 --port="$port" \
+    setsid mariadbd --no-defaults --user="$user" --datadir="$dir/data" --tmpdir="$dir/tmp" --socket="$(socket_of "$port")" --pid-file="$dir/pid" --bind-address=127.0.0.1 --port="$port" \
         --skip-name-resolve --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --log-error="$dir/error.log" "$@" >/dev/null 2>&1 </dev/null &
     until_true 90 mariadb-admin --no-defaults -u root -S "$(socket_of "$port")" ping || die "the database does not start; see $dir/error.log"
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace FreshTack\Console;
 
 use FreshTack\Core\ExpectedError;
+use FreshTack\Core\Reading\Cursor;
+use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Core\SpecBook\Asked;
 use FreshTack\Core\SpecBook\Plate;
 use FreshTack\Core\SpecBook\SheetMatch;
@@ -13,6 +15,7 @@ use FreshTack\Exchange\Json;
 use FreshTack\Shop\Book\IdentifyEngine;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
@@ -28,6 +31,7 @@ final class FindSheetCommand extends Command
 
     protected function configure(): void
     {
+        $this->addArgument('request', InputArgument::OPTIONAL, 'in place of --model and --serial: a file with {"model", "serial", "year", "gearcase"}, or - for standard input');
         $this->addOption('model', null, InputOption::VALUE_REQUIRED, 'the model code');
         $this->addOption('serial', null, InputOption::VALUE_REQUIRED, 'the serial number as it stands on the plate');
         $this->addOption('year', null, InputOption::VALUE_REQUIRED, 'the model year, where a sheet asks for it');
@@ -52,10 +56,28 @@ final class FindSheetCommand extends Command
     /** @throws ExpectedError */
     private function find(InputInterface $input): SheetMatch
     {
-        [$year, $gearcase, $book] = [$input->getOption('year'), $input->getOption('gearcase'), $input->getOption('book')];
-        $plate = new Plate(Given::option($input, 'model'), Given::option($input, 'serial'), is_numeric($year) ? (int) $year : null, \is_string($gearcase) ? $gearcase : null);
+        $book = $input->getOption('book');
+        $plate = null === $input->getArgument('request') ? self::typed($input) : self::asked(Cursor::over(Given::document($input, 'request')));
 
         return \is_string($book) ? BookFolder::at($book)->find($plate) : ($this->identify)($plate);
+    }
+
+    /** @throws InvalidDocument if model or serial number were left out */
+    private static function typed(InputInterface $input): Plate
+    {
+        [$year, $gearcase] = [$input->getOption('year'), $input->getOption('gearcase')];
+
+        return new Plate(Given::option($input, 'model'), Given::option($input, 'serial'), is_numeric($year) ? (int) $year : null, \is_string($gearcase) ? $gearcase : null);
+    }
+
+    /** @throws InvalidDocument with all that is wrong */
+    private static function asked(Cursor $request): Plate
+    {
+        $request->knowsOnly('model', 'serial', 'year', 'gearcase');
+        $plate = new Plate($request->at('model')->string(20), $request->at('serial')->string(30), $request->at('year')->optionalInt(1960, 2100), $request->at('gearcase')->optionalString(20));
+        $request->flaws->throwIfAny();
+
+        return $plate;
     }
 
     /** @return array<string, mixed> */

@@ -17,6 +17,7 @@ final readonly class Schemas
     public const PROCEDURE = 'urn:fresh-tack:procedure:1';
     public const ORDER_REQUEST = 'urn:fresh-tack:order-request:1';
     public const WORK_ORDER = 'urn:fresh-tack:work-order:1';
+    public const DUE_REQUEST = 'urn:fresh-tack:due-request:1';
     public const ENGINE_READER = 'urn:fresh-tack:engine-reader:1';
 
     private const FILES = [
@@ -24,6 +25,7 @@ final readonly class Schemas
         self::PROCEDURE => 'procedure.schema.json',
         self::ORDER_REQUEST => 'order-request.schema.json',
         self::WORK_ORDER => 'work-order.schema.json',
+        self::DUE_REQUEST => 'due-request.schema.json',
         self::ENGINE_READER => 'engine-reader.schema.json',
     ];
 

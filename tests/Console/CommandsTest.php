@@ -34,12 +34,34 @@ final class CommandsTest extends TestCase
         self::assertStringContainsString('"number": "QV-50318"', $output);
     }
 
+    public function testAssessesWhatIsDueFromAFileAsFromStandardInput(): void
+    {
+        $request = '{"now":{"date":"2026-03-18","hours":"312.5"},"inService":"2024-01-31","window":{"hours":"15","days":30},"grace":{"hours":"10","days":30},"tasks":[{"id":"oil","first":null,"every":{"hours":"100","months":12},"last":{"date":"2025-08-31","hours":"212.5"}}]}';
+        $file = (string) tempnam(sys_get_temp_dir(), 'due');
+        file_put_contents($file, $request);
+        [$status, $output] = self::console(['due:assess'], $request);
+        self::assertSame([$status, $output, ''], self::console(['due:assess', $file], ''));
+        unlink($file);
+
+        self::assertSame(['tasks' => [['id' => 'oil', 'state' => 'due', 'by' => 'hours', 'dueDate' => '2026-08-31', 'dueHours' => '312.5', 'daysLeft' => 166, 'hoursLeft' => '0.0']]], Json::decode($output));
+    }
+
+    public function testFindsASheetForAPlateAsJson(): void
+    {
+        [$status, $output] = self::console(['spec:find', '-', '--book', \dirname(__DIR__, 2).'/demo/book'], '{"model":"D185","serial":"DL2-55000","gearcase":"heavy"}');
+
+        self::assertSame([0, ['sheet' => 'dunmarrow-d185-heavy', 'revision' => 1]], [$status, Json::decode($output)]);
+    }
+
     /** @return iterable<string, array{list<string>, string, string}> */
     public static function mistakes(): iterable
     {
         yield 'no JSON' => [['order:build'], '{', '/: This is not valid JSON: syntax error.'];
         yield 'no request' => [['order:build'], '{}', '/format: This must be "fresh-tack/order-request/1".'];
         yield 'a missing file' => [['order:build', '/nowhere.json'], '', 'There is no file /nowhere.json that can be read.'];
+        yield 'due: a misspelt key' => [['due:assess'], '{"now":{"date":"2026-03-18","hours":"1"},"inService":"2024-01-31","tasks":[{"id":"oil","evry":{}}]}', '/tasks/0/evry: Nothing of this name belongs here.'];
+        yield 'due: a day that does not exist' => [['due:assess'], '{"now":{"date":"2026-02-30","hours":"1"},"inService":"2024-01-31","tasks":[]}', '/now/date: This must be a day that exists'];
+        yield 'find: no serial number' => [['spec:find', '-', '--book', \dirname(__DIR__, 2).'/demo/book'], '{"model":"K165"}', '/serial: This is needed.'];
         yield 'a flaw deep inside' => [['order:build'], Json::encode(Book::with(Requests::twin(), ['engines', 0, 'sheet', 'values', 'drain.wrench', 'unit'], 'us_qt')), '/engines/0/sheet/values/drain.wrench: "us_qt" is not a unit for this. Use one of: mm, in.'];
     }
 

@@ -46,6 +46,28 @@ final class MigrationsTest extends TestCase
         self::assertSame(['A', 'not given 1'], [self::text('SELECT author FROM spec_sheet'), self::text("SELECT CONCAT(maker, ' ', pack_size) FROM part")]);
     }
 
+    /** A register written before the third migration: owners were a word, engines hung where they hung. */
+    public function testAFilledRegisterComesAlong(): void
+    {
+        self::migrate('FreshTack\Migrations\Version00010002SpecBook');
+        foreach ([1 => 'Brisk Tern', 2 => 'Brisk Gull'] as $id => $name) {
+            self::database()->insert('boat', ['id' => $id, 'name' => $name, 'kind' => 'taxi', 'registration' => 'VI '.$id, 'customer' => 'Inlet Taxi', 'water' => 'salt', 'kept' => 'moored', 'commercial' => 1, 'months_used' => '5,6', 'version' => 1]);
+            self::database()->insert('engine', ['id' => $id, 'boat_id' => $id, 'position' => 'single', 'model' => 'K165', 'serial' => 'KS4-1000'.$id, 'in_service' => '2024-02-29', 'has_meter' => 1, 'version' => 1]);
+        }
+        self::database()->insert('hour_reading', ['engine_id' => 1, 'read_on' => '2025-06-01', 'tenths' => 1234]);
+        self::database()->insert('task_done', ['engine_id' => 1, 'task' => 'engine_oil', 'done_on' => '2025-06-01', 'tenths' => 1234, 'evidence' => 'order 7']);
+        self::migrate('latest');
+
+        self::assertSame('1 Inlet Taxi', self::text("SELECT CONCAT(COUNT(*), ' ', MAX(name)) FROM customer"), 'one owner of two boats');
+        self::assertSame('2', self::text('SELECT CAST(COUNT(*) AS CHAR) FROM boat b JOIN customer c ON c.id = b.customer_id'));
+        self::assertSame('2024-02-29 single', self::text("SELECT CONCAT(fitted_on, ' ', position) FROM fitting WHERE engine_id = 1 AND taken_off_on IS NULL"));
+        self::assertSame('1234 0 counter', self::text("SELECT CONCAT(tenths, ' ', offset_tenths, ' ', source) FROM hour_reading"));
+        self::assertSame('renew 0', self::text("SELECT CONCAT(action, ' ', elsewhere) FROM task_done"));
+        self::assertSame('2', self::text('SELECT CAST(COUNT(*) AS CHAR) FROM due_stale'), 'to be worked out');
+        self::migrate('FreshTack\Migrations\Version00010002SpecBook');
+        self::assertSame('Inlet Taxi', self::text("SELECT customer FROM boat WHERE name = 'Brisk Gull'"), 'and back');
+    }
+
     public function testTheTablesAreWhatTheEntitiesExpect(): void
     {
         self::migrate('latest');

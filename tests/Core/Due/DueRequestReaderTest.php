@@ -8,6 +8,8 @@ use FreshTack\Core\Due\DueRequestReader;
 use FreshTack\Core\Reading\Flaw;
 use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Exchange\DueDocument;
+use FreshTack\Exchange\Json;
+use FreshTack\Exchange\Schemas;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -102,6 +104,27 @@ final class DueRequestReaderTest extends TestCase
         yield 'a grace in letters' => [['grace' => ['hours' => '10', 'days' => 'thirty']], ['/grace/days']];
         yield 'a misspelt key' => [['tasks' => [[...$task, 'evry' => []]]], ['/tasks/0/evry']];
         yield 'tasks that are no list' => [['tasks' => 'all'], ['/tasks']];
+    }
+
+    public function testTheSchemaAgreesWithTheReader(): void
+    {
+        $schemas = new Schemas(\dirname(__DIR__, 3));
+        foreach (self::tasks() as $name => [$task]) {
+            $schemas->validate(Json::encode([...self::ASKED, 'tasks' => [['id' => '7', ...$task]]]), Schemas::DUE_REQUEST);
+        }
+        // what compares one value with another is the reader's alone
+        $beyond = ['in service tomorrow', 'done tomorrow', 'hours finer than a tenth', 'two of one name'];
+        foreach (self::flaws() as $name => [$change]) {
+            if (!\in_array($name, $beyond, true)) {
+                $refused = false;
+                try {
+                    $schemas->validate(Json::encode([...self::ASKED, ...$change]), Schemas::DUE_REQUEST);
+                } catch (InvalidDocument) {
+                    $refused = true;
+                }
+                self::assertTrue($refused, "the schema lets through: $name");
+            }
+        }
     }
 
     /**

@@ -204,12 +204,6 @@ const uses = [
   max-width: 900px;
 }
 
-.two {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px 18px;
-}
-
 fieldset {
   border: 0;
   padding: 0;

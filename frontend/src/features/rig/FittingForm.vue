@@ -94,11 +94,3 @@ const taken = computed(() => problem.value?.key === 'register.place_taken' || fo
     <p class="muted small">Hours, services and what was declined stay with the engine, whatever it hangs on.</p>
   </FormDialog>
 </template>
-
-<style scoped>
-.two {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 16px;
-}
-</style>

@@ -94,12 +94,3 @@ async function apply(): Promise<void> {
     </div>
   </div>
 </template>
-
-<style scoped>
-.two {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px;
-  align-items: start;
-}
-</style>

@@ -168,11 +168,4 @@ async function done(): Promise<void> {
 .engines.n1 {
   grid-template-columns: minmax(330px, 620px);
 }
-
-.two {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px;
-  align-items: start;
-}
 </style>

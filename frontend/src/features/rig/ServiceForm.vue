@@ -97,11 +97,3 @@ const field = (pointer: string): string | undefined => asProblem(keep.error.valu
     </LabelledField>
   </FormDialog>
 </template>
-
-<style scoped>
-.two {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px 16px;
-}
-</style>

@@ -106,12 +106,6 @@ const asksWhetherSure = computed(() => problem.value?.details.canBeConfirmed ===
 </template>
 
 <style scoped>
-.two {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 16px;
-}
-
 .unit {
   white-space: nowrap;
 }
