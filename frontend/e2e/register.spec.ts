@@ -196,7 +196,7 @@ test('the grid by keyboard: arrows, space, one key for all that is due; more is 
 test('a change of the policy moves every engine, and the board says how far it is', async ({ browser }) => {
   const manager = await signedIn(browser, 'mora')
   await manager.getByRole('link', { name: 'Policy' }).click()
-  await manager.getByLabel('Soon, days before').fill('45')
+  await manager.getByLabel('Soon, days').fill('45')
   await manager.getByLabel('Grace, hours').fill('many')
   await manager.getByRole('button', { name: 'Keep the policy' }).click()
   await expect(manager.getByRole('alert').first()).toBeVisible()

@@ -6,6 +6,7 @@ namespace FreshTack\Storage;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\OptimisticLockException;
+use FreshTack\Core\ExpectedError;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\Unit;
 
@@ -15,13 +16,35 @@ final readonly class DoctrineUnit implements Unit
     {
     }
 
+    /** What the shop refuses leaves nothing behind, and the next unit of work can begin; after anything else there is none. */
     public function run(\Closure $work): mixed
     {
+        $this->entities->beginTransaction();
+
         try {
-            return $this->entities->wrapInTransaction(static fn (): mixed => $work());
+            $result = $work();
+            $this->entities->flush();
+            $this->entities->commit();
+
+            return $result;
         } catch (OptimisticLockException) {
+            $this->undo();
+
             throw Conflict::changedMeanwhile('This');
+        } catch (\Throwable $error) {
+            $this->undo();
+            if (!$error instanceof ExpectedError) {
+                $this->entities->close();
+            }
+
+            throw $error;
         }
+    }
+
+    private function undo(): void
+    {
+        $this->entities->rollback();
+        $this->entities->clear();
     }
 
     public function trial(\Closure $work): mixed

@@ -199,7 +199,7 @@ final class DuesTest extends ApiTestCase
         $property = $event->select($name)[0] ?? null;
         self::assertInstanceOf(Property::class, $property);
 
-        return $property->getValue();
+        return (string) $property;
     }
 
     private function engineOf(string $boat): int

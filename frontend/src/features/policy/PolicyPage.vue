@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref, watch } from 'vue'
-import { answered, api, asProblem } from '@/shared/api/client'
+import { answered, api, asProblem, fieldsOf } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { DuePolicy } from '@/shared/api/types'
 import { plainCopy } from '@/shared/copy'
@@ -42,7 +42,25 @@ const keep = useMutation({
     })
   },
 })
-const field = (pointer: string): string | undefined => asProblem(keep.error.value)?.fields.get(pointer)
+const field = fieldsOf(keep.error)
+const rows = [
+  {
+    name: 'Soon',
+    spoken: 'Soon',
+    words: 'from so much before the limit',
+    why: 'long enough to call the owner and to order parts',
+    hours: 'windowHours',
+    days: 'windowDays',
+  },
+  {
+    name: 'Over',
+    spoken: 'Grace',
+    words: 'from so much past the limit',
+    why: 'a boat that comes a little late is not neglected',
+    hours: 'graceHours',
+    days: 'graceDays',
+  },
+] as const
 function reload(): void {
   form.value = null
   keep.reset()
@@ -62,52 +80,29 @@ function reload(): void {
     </p>
     <section class="panel grid">
       <span></span><strong>hours</strong><strong>days</strong>
-      <span
-        ><strong>Soon</strong> from so much before the limit<br /><span class="muted small"
-          >long enough to call the owner and to order parts</span
-        ></span
-      >
-      <span
-        ><input
-          v-model="form.windowHours"
-          class="cell figure"
-          inputmode="decimal"
-          aria-label="Soon, hours before"
-          :readonly="!mayManage" />
-        h<FieldNote :text="field('/windowHours')"
-      /></span>
-      <span
-        ><input
-          v-model.number="form.windowDays"
-          class="cell figure"
-          inputmode="numeric"
-          aria-label="Soon, days before"
-          :readonly="!mayManage" />
-        days<FieldNote :text="field('/windowDays')"
-      /></span>
-      <span
-        ><strong>Over</strong> from so much past the limit<br /><span class="muted small"
-          >a boat that comes a little late is not neglected</span
-        ></span
-      >
-      <span
-        ><input
-          v-model="form.graceHours"
-          class="cell figure"
-          inputmode="decimal"
-          aria-label="Grace, hours"
-          :readonly="!mayManage" />
-        h<FieldNote :text="field('/graceHours')"
-      /></span>
-      <span
-        ><input
-          v-model.number="form.graceDays"
-          class="cell figure"
-          inputmode="numeric"
-          aria-label="Grace, days"
-          :readonly="!mayManage" />
-        days<FieldNote :text="field('/graceDays')"
-      /></span>
+      <template v-for="row in rows" :key="row.name">
+        <span
+          ><strong>{{ row.name }}</strong> {{ row.words }}<br /><span class="muted small">{{ row.why }}</span></span
+        >
+        <span
+          ><input
+            v-model="form[row.hours]"
+            class="cell figure"
+            inputmode="decimal"
+            :aria-label="`${row.spoken}, hours`"
+            :readonly="!mayManage" />
+          h<FieldNote :text="field(`/${row.hours}`)"
+        /></span>
+        <span
+          ><input
+            v-model.number="form[row.days]"
+            class="cell figure"
+            inputmode="numeric"
+            :aria-label="`${row.spoken}, days`"
+            :readonly="!mayManage" />
+          days<FieldNote :text="field(`/${row.days}`)"
+        /></span>
+      </template>
     </section>
     <section class="panel stack">
       <h2>The season</h2>

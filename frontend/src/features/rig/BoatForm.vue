@@ -2,7 +2,7 @@
 import { useMutation, useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { answered, api, asProblem } from '@/shared/api/client'
+import { answered, api, fieldsOf } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { BoatUse, Customer } from '@/shared/api/types'
 import FieldNote from '@/shared/ui/FieldNote.vue'
@@ -88,7 +88,7 @@ const remove = useMutation({
     await router.push('/boats')
   },
 })
-const field = (pointer: string): string | undefined => asProblem(keep.error.value)?.fields.get(pointer)
+const field = fieldsOf(keep.error)
 
 function toggle(month: number): void {
   const months = form.value.use.months

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useMutation, useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
-import { answered, api, asProblem } from '@/shared/api/client'
+import { answered, api, fieldsOf } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { EngineIdentity } from '@/shared/api/types'
 import IdentificationNote from '@/shared/engine/IdentificationNote.vue'
@@ -65,7 +65,7 @@ const keep = useMutation({
     emit('kept')
   },
 })
-const field = (pointer: string): string | undefined => asProblem(keep.error.value)?.fields.get(pointer)
+const field = fieldsOf(keep.error)
 </script>
 
 <template>

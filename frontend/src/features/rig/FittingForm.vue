@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useMutation, useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
-import { answered, api, asProblem } from '@/shared/api/client'
+import { answered, api, asProblem, fieldsOf } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { EngineIdentity } from '@/shared/api/types'
 import FormDialog from '@/shared/ui/FormDialog.vue'
@@ -51,7 +51,7 @@ const move = useMutation({
   },
 })
 const problem = computed(() => asProblem(move.error.value))
-const field = (pointer: string): string | undefined => problem.value?.fields.get(pointer)
+const field = fieldsOf(move.error)
 const taken = computed(() => problem.value?.key === 'register.place_taken' || form.value.swap)
 </script>
 

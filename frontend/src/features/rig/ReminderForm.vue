@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref, watch } from 'vue'
-import { answered, api, asProblem } from '@/shared/api/client'
+import { answered, api, fieldsOf } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { BoatPage } from '@/shared/api/types'
 import { useShop } from '@/shared/session'
@@ -39,7 +39,7 @@ const send = useMutation({
   },
   onSettled: () => queries.invalidateQueries({ queryKey: keys.outbox }),
 })
-const field = (pointer: string): string | undefined => asProblem(send.error.value)?.fields.get(pointer)
+const field = fieldsOf(send.error)
 const channels = [
   { channel: 'email', name: 'e-mail', to: props.boat.owner.email },
   { channel: 'text', name: 'text message', to: props.boat.owner.phone },

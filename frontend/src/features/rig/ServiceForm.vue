@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useMutation } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
-import { answered, api, asProblem } from '@/shared/api/client'
+import { answered, api, fieldsOf } from '@/shared/api/client'
 import type { Due, Engine } from '@/shared/api/types'
 import FormDialog from '@/shared/ui/FormDialog.vue'
 import LabelledField from '@/shared/ui/LabelledField.vue'
@@ -42,7 +42,7 @@ const keep = useMutation({
     emit('kept')
   },
 })
-const field = (pointer: string): string | undefined => asProblem(keep.error.value)?.fields.get(pointer)
+const field = fieldsOf(keep.error)
 </script>
 
 <template>

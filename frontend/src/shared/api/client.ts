@@ -1,5 +1,5 @@
 import createClient from 'openapi-fetch'
-import { shallowRef } from 'vue'
+import { shallowRef, type Ref } from 'vue'
 import type { components, paths } from './schema'
 
 type Details = components['schemas']['Problem']
@@ -53,4 +53,9 @@ export async function answered<T>(call: Promise<{ data?: T; error?: unknown; res
 
 export function asProblem(error: unknown): Problem | null {
   return error instanceof Problem ? error : null
+}
+
+/** What is wrong at a field of the form that was sent, by its JSON pointer. */
+export function fieldsOf(error: Ref<unknown>): (pointer: string) => string | undefined {
+  return (pointer) => asProblem(error.value)?.fields.get(pointer)
 }

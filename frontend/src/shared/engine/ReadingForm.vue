@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useMutation } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
-import { answered, api, asProblem } from '@/shared/api/client'
+import { answered, api, asProblem, fieldsOf } from '@/shared/api/client'
 import type { EngineIdentity } from '@/shared/api/types'
 import FieldNote from '@/shared/ui/FieldNote.vue'
 import FormDialog from '@/shared/ui/FormDialog.vue'
@@ -41,7 +41,7 @@ const keep = useMutation({
   },
 })
 const problem = computed(() => asProblem(keep.error.value))
-const field = (pointer: string): string | undefined => problem.value?.fields.get(pointer)
+const field = fieldsOf(keep.error)
 const asksForMeter = computed(() => problem.value?.key === 'reading.lower' || form.value.newMeter)
 const asksWhetherSure = computed(() => problem.value?.details.canBeConfirmed === true || form.value.sure)
 </script>
