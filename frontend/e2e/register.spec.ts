@@ -205,7 +205,7 @@ test('a change of the policy moves every engine, and the board says how far it i
   await expect(manager.getByText(/^Kept\. What is due is being worked out anew/)).toBeVisible()
   await manager.getByRole('link', { name: 'Board' }).click()
   await expect(manager.getByText('What is due is being worked out anew.')).toHaveCount(0, { timeout: 30_000 })
-  await manager.getByRole('button', { name: /^no record:/ }).click()
+  await manager.getByRole('button', { name: /no record ask the owner/ }).click()
   await expect(manager.getByRole('heading', { name: 'Never recorded' })).toBeVisible()
   await expect(manager.getByRole('row', { name: /Low Water/ })).toBeVisible()
 })

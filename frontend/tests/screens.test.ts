@@ -136,7 +136,7 @@ describe('the board', () => {
     }
     const text = await shown(DueWeeks, { dues, chosen: { which: 'now', from: '', to: '' } })
     expect(text).toBe(
-      '3 due now by date or reading 4 by now by use too 2 this week until 22 Mar 0 23 Mar to 29 Mar 1 no record ask the owner',
+      '3 engines due now by date or reading 4 engines by now by use too 2 engines this week until 22 Mar 0 engines 23 Mar to 29 Mar 1 engine no record ask the owner',
     )
   })
 

@@ -46,6 +46,23 @@ final class CommandsTest extends TestCase
         self::assertSame(['tasks' => [['id' => 'oil', 'state' => 'due', 'by' => 'hours', 'dueDate' => '2026-08-31', 'dueHours' => '312.5', 'daysLeft' => 166, 'hoursLeft' => '0.0']]], Json::decode($output));
     }
 
+    /** @return iterable<string, array{string, string, string}> command, request, what the answer holds */
+    public static function documents(): iterable
+    {
+        yield 'containers' => ['fluid:containers', '{"need":{"value":"900","unit":"ml"},"reserve":{"value":"0","unit":"ml"},"containers":[{"id":"l","size":{"value":"1","unit":"l"},"priceMinor":5,"inStock":1,"opened":null}]}', '"leftOverMl": 100'];
+        yield 'level' => ['fluid:level', '{"reading":"0.5","span":{"value":"0.9","unit":"l"},"band":["0.45","0.65"],"onArrival":false,"hasRun":true,"restMin":1,"restRequiredMin":45,"topUpMax":{"value":"0.5","unit":"l"},"roundTo":{"value":"50","unit":"ml"}}', '"waitMin": 44'];
+        yield 'sequence' => ['plan:sequence', '{"resources":[{"id":"hands","capacity":1}],"activities":[{"id":"a","attendedMin":5,"unattendedMin":30,"needs":{"hands":1},"holds":{},"after":[]},{"id":"b","attendedMin":20,"unattendedMin":0,"needs":{"hands":1},"holds":{},"after":[]}]}', '"makespanMin": 35'];
+    }
+
+    #[DataProvider('documents')]
+    public function testReadsADocumentAndWritesOne(string $command, string $request, string $holds): void
+    {
+        [$status, $output, $errors] = self::console([$command], $request);
+
+        self::assertSame([0, ''], [$status, $errors]);
+        self::assertStringContainsString($holds, $output);
+    }
+
     public function testFindsASheetForAPlateAsJson(): void
     {
         [$status, $output] = self::console(['spec:find', '-', '--book', \dirname(__DIR__, 2).'/demo/book'], '{"model":"D185","serial":"DL2-55000","gearcase":"heavy"}');
@@ -62,6 +79,10 @@ final class CommandsTest extends TestCase
         yield 'due: a misspelt key' => [['due:assess'], '{"now":{"date":"2026-03-18","hours":"1"},"inService":"2024-01-31","tasks":[{"id":"oil","evry":{}}]}', '/tasks/0/evry: Nothing of this name belongs here.'];
         yield 'due: a day that does not exist' => [['due:assess'], '{"now":{"date":"2026-02-30","hours":"1"},"inService":"2024-01-31","tasks":[]}', '/now/date: This must be a day that exists'];
         yield 'find: no serial number' => [['spec:find', '-', '--book', \dirname(__DIR__, 2).'/demo/book'], '{"model":"K165"}', '/serial: This is needed.'];
+        yield 'level: off the scale' => [['fluid:level'], '{"reading":"9"}', '/reading: A dipstick reading must lie in −0.5 to 2'];
+        yield 'sequence: no effort' => [['plan:sequence', '--effort', '0'], '{"resources":[],"activities":[]}', '--effort takes a whole number of schedules'];
+        yield 'sequence: a circle' => [['plan:sequence'], '{"resources":[],"activities":[{"id":"a","attendedMin":1,"unattendedMin":0,"needs":{},"holds":{},"after":["a"]}]}', 'wait for each other in a circle'];
+        yield 'containers: too few' => [['fluid:containers'], '{"need":{"value":"1","unit":"l"},"containers":[]}', '1000 ml are short'];
         yield 'a flaw deep inside' => [['order:build'], Json::encode(Book::with(Requests::twin(), ['engines', 0, 'sheet', 'values', 'drain.wrench', 'unit'], 'us_qt')), '/engines/0/sheet/values/drain.wrench: "us_qt" is not a unit for this. Use one of: mm, in.'];
     }
 

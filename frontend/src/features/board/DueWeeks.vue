@@ -48,10 +48,12 @@ const isChosen = (choice: DueChoice): boolean =>
       class="week"
       :class="[choice.which, { on: isChosen(choice) }]"
       :aria-pressed="isChosen(choice)"
-      :aria-label="`${choice.name}: ${choice.engines} ${choice.engines === 1 ? 'engine' : 'engines'}`"
       @click="emit('choose', { which: choice.which, from: choice.from, to: choice.to })"
     >
-      <strong>{{ choice.engines }}</strong>
+      <strong
+        >{{ choice.engines
+        }}<span class="visually-hidden"> {{ choice.engines === 1 ? 'engine' : 'engines' }}</span></strong
+      >
       <svg width="100%" height="36" preserveAspectRatio="none" viewBox="0 0 10 36" aria-hidden="true">
         <rect x="0" width="8" :y="36 - height(choice.engines)" :height="height(choice.engines)" class="bar" />
       </svg>

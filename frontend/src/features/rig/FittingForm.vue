@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useMutation, useQuery } from '@tanstack/vue-query'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answered, api, asProblem, fieldsOf } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
@@ -19,13 +19,24 @@ const form = ref({
   position: props.engine.position ?? 'single',
   swap: false,
 })
-const { data: found } = useQuery({
-  queryKey: computed(() => keys.search(form.value.boat.trim())),
-  queryFn: ({ signal }) =>
-    answered(api.GET('/api/search', { params: { query: { q: form.value.boat.trim() } }, signal })),
-  enabled: computed(() => form.value.boat.trim() !== '' && form.value.boat !== props.boatName),
-  placeholderData: (before) => before,
+const queries = useQueryClient()
+const search = (text: string) => ({
+  queryKey: keys.search(text),
+  queryFn: ({ signal }: { signal: AbortSignal }) =>
+    answered(api.GET('/api/search', { params: { query: { q: text } }, signal })),
 })
+const { data: found } = useQuery(
+  computed(() => ({
+    ...search(form.value.boat.trim()),
+    enabled: form.value.boat.trim() !== '' && form.value.boat !== props.boatName,
+    placeholderData: <T,>(before: T) => before,
+  })),
+)
+/** Whoever is faster than the list: the boat of exactly this name, or 0, which the server knows nothing of. */
+async function named(name: string): Promise<number> {
+  const answer = await queries.query(search(name))
+  return answer.boats.find((boat) => boat.name === name)?.boatId ?? 0
+}
 const boats = computed(() => found.value?.boats ?? [])
 const target = computed(() =>
   form.value.boat === props.boatName
@@ -42,7 +53,12 @@ const move = useMutation({
     return answered(
       api.PUT('/api/engines/{id}/fitting', {
         params,
-        body: { boatId: target.value ?? 0, position: position as 'single', on, swap },
+        body: {
+          boatId: target.value ?? (await named(form.value.boat.trim())),
+          position: position as 'single',
+          on,
+          swap,
+        },
       }),
     )
   },
