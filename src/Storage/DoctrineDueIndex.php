@@ -27,6 +27,11 @@ final readonly class DoctrineDueIndex implements DueIndex
     {
     }
 
+    public function lock(array $engineIds): void
+    {
+        $this->connection->fetchFirstColumn('SELECT id FROM engine WHERE id IN (?) ORDER BY id FOR UPDATE', [[] === $engineIds ? [0] : $engineIds], [ArrayParameterType::INTEGER]);
+    }
+
     public function put(array $days, \DateTimeImmutable $at): void
     {
         if ([] === $days) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Storage;
 
+use Doctrine\DBAL\Exception\RetryableException;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\OptimisticLockException;
 use FreshTack\Core\ExpectedError;
@@ -27,7 +28,7 @@ final readonly class DoctrineUnit implements Unit
             $this->entities->commit();
 
             return $result;
-        } catch (OptimisticLockException) {
+        } catch (OptimisticLockException|RetryableException) {
             $this->undo();
 
             throw Conflict::changedMeanwhile('This');

@@ -8,6 +8,14 @@ namespace FreshTack\Shop\Due;
 interface DueIndex
 {
     /**
+     * Nobody else works these engines out until the unit of work ends, so that the later one sees what the earlier one
+     * was about.
+     *
+     * @param list<int> $engineIds
+     */
+    public function lock(array $engineIds): void;
+
+    /**
      * Keeps them in place of what was kept of these engines, which are then up to date.
      *
      * @param list<EngineDays> $days

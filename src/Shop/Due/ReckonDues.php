@@ -7,6 +7,7 @@ namespace FreshTack\Shop\Due;
 use FreshTack\Shop\Board\EngineAssessment;
 use FreshTack\Shop\Board\ShowBoats;
 use FreshTack\Shop\NotFound;
+use FreshTack\Shop\Register\Engine;
 use FreshTack\Shop\Register\Register;
 use Psr\Clock\ClockInterface;
 
@@ -20,6 +21,7 @@ final readonly class ReckonDues
     /** @throws NotFound */
     public function ofBoat(int $boatId): void
     {
+        $this->index->lock(array_map(static fn (Engine $engine): int => $engine->id, $this->register->boat($boatId)->engines));
         $this->index->put(array_map(static fn (EngineAssessment $engine): EngineDays => $engine->days(), $this->boats->one($boatId)->engines), $this->clock->now());
     }
 
@@ -32,7 +34,7 @@ final readonly class ReckonDues
     {
         $boatId = $this->register->engine($engineId)->boatId;
         if (null === $boatId) {
-            $this->index->forget([$engineId]);
+            $this->forget($engineId);
         } else {
             $this->ofBoat($boatId);
         }
@@ -40,6 +42,7 @@ final readonly class ReckonDues
 
     public function forget(int $engineId): void
     {
+        $this->index->lock([$engineId]);
         $this->index->forget([$engineId]);
     }
 }

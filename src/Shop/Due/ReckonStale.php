@@ -13,7 +13,7 @@ use FreshTack\Shop\Unit;
 final readonly class ReckonStale
 {
     public const PROGRESS = 'due-days';
-    private const BATCH = 100;
+    private const BATCH = 20;
 
     public function __construct(private DueIndex $index, private ReckonDues $reckon, private Unit $unit, private Progress $progress)
     {
