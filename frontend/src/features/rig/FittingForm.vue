@@ -87,7 +87,8 @@ const taken = computed(() => problem.value?.key === 'register.place_taken' || fo
       <LabelledField
         label="Boat"
         for="fit-boat"
-        :error="target === null && form.boat !== '' ? 'Choose a boat from the list.' : field('/boatId')"
+        :error="field('/boatId')"
+        :hint="target === null && form.boat !== '' ? 'Choose a boat from the list.' : undefined"
       >
         <input id="fit-boat" v-model="form.boat" class="cell wide" list="fit-boats" required autocomplete="off" />
         <datalist id="fit-boats">

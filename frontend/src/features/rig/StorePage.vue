@@ -64,10 +64,10 @@ async function done(): Promise<void> {
             <td>{{ dayText(engine.inService) }}</td>
             <td>{{ engine.warrantyUntil ? dayText(engine.warrantyUntil) : '' }}</td>
             <td class="number">
-              <template v-if="mayWrite">
+              <span v-if="mayWrite" class="row acts">
                 <button type="button" class="mini" @click="moving = engine">Hang it on a boat</button>
                 <button type="button" class="mini" @click="remove.mutate(engine.id)">Remove</button>
-              </template>
+              </span>
             </td>
           </tr>
         </tbody>
@@ -84,3 +84,9 @@ async function done(): Promise<void> {
     <EngineForm v-else-if="adding" :engine="null" :boat="null" @close="adding = false" @kept="done" />
   </div>
 </template>
+
+<style scoped>
+.acts {
+  justify-content: end;
+}
+</style>
