@@ -1,6 +1,3 @@
-import { createSSRApp, h, type Component } from 'vue'
-import { renderToString } from 'vue/server-renderer'
-import { createMemoryHistory, createRouter } from 'vue-router'
 import { describe, expect, it } from 'vitest'
 import AdviceNote from '@/features/bench/AdviceNote.vue'
 import TurnsEntry from '@/features/bench/TurnsEntry.vue'
@@ -13,19 +10,7 @@ import HoursPlot from '@/drawing/HoursPlot.vue'
 import type { Advice, Board, Boat, Due, DueBoard, Pressing } from '@/shared/api/types'
 import { nextLimit } from '@/shared/engine/plot'
 import { aDue, anEngine, aPressing } from './fixtures'
-
-async function shown(component: unknown, props: Record<string, unknown>): Promise<string> {
-  const page = { render: () => null }
-  const router = createRouter({ history: createMemoryHistory(), routes: [{ path: '/:rest(.*)*', component: page }] })
-  const app = createSSRApp({ render: () => h(component as Component, props) })
-  app.component('ElPopover', { render: () => null })
-  const html = await renderToString(app.use(router))
-  return html
-    .replace(/<!--.*?-->/g, '')
-    .replace(/<[^>]+>/g, ' ')
-    .replace(/\s+/g, ' ')
-    .trim()
-}
+import { html, words } from './shown'
 
 describe('what the level advisor says, in words', () => {
   const advice = (change: Partial<Advice>): Advice => ({
@@ -43,13 +28,13 @@ describe('what the level advisor says, in words', () => {
     [advice({ advice: 'ok' }), 'The level is fine Because.'],
     [advice({ advice: 'takeOut', amountMl: 450 }), 'Take out 450 ml Because.'],
     [advice({ advice: 'investigate' }), 'Find out why Because.'],
-  ])('%o', async (given, words) => expect(await shown(AdviceNote, { advice: given })).toBe(words))
+  ])('%o', async (given, told) => expect(await words(AdviceNote, { advice: given })).toBe(told))
 })
 
 describe('turns as buttons', () => {
   it('are the eighths within the sheet’s range, its ends included', async () => {
     const tightening = { kind: 'turns_after_contact', min: '5/8', max: '7/8', minTurns: 0.625, maxTurns: 0.875 }
-    expect(await shown(TurnsEntry, { tightening, sending: false })).toBe('Turned 5/8 Turned 3/4 Turned 7/8')
+    expect(await words(TurnsEntry, { tightening, sending: false })).toBe('Turned 5/8 Turned 3/4 Turned 7/8')
   })
 })
 
@@ -79,7 +64,7 @@ describe('the board', () => {
     [order({ status: 'in_work', stepsDone: 63 }), 'all steps entered: waits for release'],
     [order({ status: 'stopped', stoppedBy: 'Metal flakes' }), 'STOPPED: Metal flakes. Waits for the writer’s decision'],
     [order({ status: 'released' }), 'record and label ready'],
-  ])('says what an order waits for', (given, words) => expect(waitsFor(given)).toBe(words))
+  ])('says what an order waits for', (given, told) => expect(waitsFor(given)).toBe(told))
 
   const task = (change: Partial<Pressing['tasks'][number]>): Pressing['tasks'][number] => ({
     task: 'engine_oil',
@@ -99,9 +84,9 @@ describe('the board', () => {
     [task({ state: 'soon', expectedOn: '2026-04-02' }), 'Engine oil soon on 2 Apr 2026'],
     [task({ state: 'not_due', expectedOn: '2026-05-02', byUse: true }), 'Engine oil not due by use 2 May 2026'],
     [task({ state: 'no_record' }), 'Engine oil no record'],
-  ])('tells the state of a task and how far it is', async (given, words) => {
-    const text = await shown(DueList, { engines: [aPressing({ tasks: [given] })], mayCheckIn: true, empty: 'None.' })
-    expect(text).toContain(words)
+  ])('tells the state of a task and how far it is', async (given, told) => {
+    const text = await words(DueList, { engines: [aPressing({ tasks: [given] })], mayCheckIn: true, empty: 'None.' })
+    expect(text).toContain(told)
     expect(text).toContain('Check in')
   })
 
@@ -110,7 +95,7 @@ describe('the board', () => {
     const tasks = titles.map((title) => task({ title, task: title.toLowerCase().replace(' ', '_') as 'engine_oil' }))
     const port = aPressing({ tasks })
     const starboard = aPressing({ engine: { ...port.engine, id: 2, label: 'Starboard' }, tasks })
-    const text = await shown(DueList, { engines: [port, starboard], mayCheckIn: false, empty: 'None.' })
+    const text = await words(DueList, { engines: [port, starboard], mayCheckIn: false, empty: 'None.' })
     expect(text.match(/Brisk Tern/g)).toHaveLength(1)
     expect(text).toContain('Fuel filter')
     expect(text).not.toContain('Thermostats')
@@ -119,7 +104,7 @@ describe('the board', () => {
   })
 
   it('says so when nothing is due', async () => {
-    expect(await shown(DueList, { engines: [], mayCheckIn: true, empty: 'Nothing is due.' })).toBe('Nothing is due.')
+    expect(await words(DueList, { engines: [], mayCheckIn: true, empty: 'Nothing is due.' })).toBe('Nothing is due.')
   })
 
   it('counts the engines week by week, and says which list is open', async () => {
@@ -134,7 +119,7 @@ describe('the board', () => {
         { from: '2026-03-23', to: '2026-03-29', engines: 0 },
       ],
     }
-    const text = await shown(DueWeeks, { dues, chosen: { which: 'now', from: '', to: '' } })
+    const text = await words(DueWeeks, { dues, chosen: { which: 'now', from: '', to: '' } })
     expect(text).toBe(
       '3 engines due now by date or reading 4 engines by now by use too 2 engines this week until 22 Mar 0 engines 23 Mar to 29 Mar 1 engine no record ask the owner',
     )
@@ -142,8 +127,8 @@ describe('the board', () => {
 
   it('says that days are being worked out anew, and nothing once they are', async () => {
     const dues: DueBoard = { stale: 40, progress: { done: 60, of: 100 }, now: 0, byNow: 0, noRecord: 0, weeks: [] }
-    expect(await shown(StaleNote, { dues })).toContain('40 engines still to do')
-    expect(await shown(StaleNote, { dues: { ...dues, stale: 0, progress: null } })).toBe('')
+    expect(await words(StaleNote, { dues })).toContain('40 engines still to do')
+    expect(await words(StaleNote, { dues: { ...dues, stale: 0, progress: null } })).toBe('')
   })
 })
 
@@ -168,10 +153,10 @@ describe('the plot of hours', () => {
       { on: '2026-03-01', total: '600.0', estimate: false },
     ]
     const series = [{ label: 'Port', points, ahead: nextLimit(engine) }]
-    const app = createSSRApp({ render: () => h(HoursPlot as Component, { series, today: '2026-03-18' }) })
-    const html = await renderToString(app)
-    expect(html).toContain('Port: 2 readings, 600.0 h on 1 Mar 2026, 625.9 h expected around 1 May 2026')
-    expect(await shown(HoursPlot, { series: [], today: '2026-03-18' })).toContain('goes by date')
+    expect(await html(HoursPlot, { series, today: '2026-03-18' })).toContain(
+      'Port: 2 readings, 600.0 h on 1 Mar 2026, 625.9 h expected around 1 May 2026',
+    )
+    expect(await words(HoursPlot, { series: [], today: '2026-03-18' })).toContain('goes by date')
   })
 })
 
@@ -188,7 +173,7 @@ it('cautions are shown whole', async () => {
       why: '',
     },
   ]
-  expect(await shown(CautionsTab, { cautions })).toContain(
+  expect(await words(CautionsTab, { cautions })).toContain(
     'The manual comes first. The maker’s manual and local rules come before this order.',
   )
 })
