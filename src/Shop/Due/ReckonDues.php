@@ -40,9 +40,15 @@ final readonly class ReckonDues
         }
     }
 
-    public function forget(int $engineId): void
+    /** Nobody else writes this engine's hours until the unit of work ends. */
+    public function lock(int $engineId): void
     {
         $this->index->lock([$engineId]);
+    }
+
+    public function forget(int $engineId): void
+    {
+        $this->lock($engineId);
         $this->index->forget([$engineId]);
     }
 }
