@@ -55,9 +55,10 @@ const shown = computed(() =>
       </span>
       <RouterLink to="/book">Open the book</RouterLink>
     </p>
-    <StaleNote :dues="board.dues" />
     <section class="panel stack" aria-label="Coming due">
       <DueWeeks :dues="board.dues" :chosen="chosen" @choose="choose" />
+      <!-- below the weeks, so that they don't move from under the pointer when it comes and goes -->
+      <StaleNote :dues="board.dues" />
       <div class="row spread">
         <h2>{{ headings[chosen.which] }}</h2>
         <span class="muted small">by hours or date, whichever comes first; expected by each engine’s usual use</span>
