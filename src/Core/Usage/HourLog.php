@@ -27,13 +27,6 @@ final readonly class HourLog
         return [] === $measured ? null : $measured[\count($measured) - 1];
     }
 
-    public function latestEstimate(): ?HourReading
-    {
-        $estimates = array_values(array_filter($this->readings, static fn (HourReading $reading): bool => $reading->isEstimate()));
-
-        return [] === $estimates ? null : $estimates[\count($estimates) - 1];
-    }
-
     public function total(): ?EngineHours
     {
         return $this->latest()?->total();

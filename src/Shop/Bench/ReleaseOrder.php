@@ -7,17 +7,14 @@ namespace FreshTack\Shop\Bench;
 use FreshTack\Core\Bench\ReleaseGate;
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Quantity\InvalidQuantity;
-use FreshTack\Core\Schedule\Action;
 use FreshTack\Core\SpecBook\Task;
 use FreshTack\Exchange\Json;
 use FreshTack\Shop\Audit\AuditLog;
-use FreshTack\Shop\Book\IdentifyEngine;
-use FreshTack\Shop\Book\SpecBook;
+use FreshTack\Shop\Book\ScheduledAction;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\Due\ReckonDues;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\NotReleasable;
-use FreshTack\Shop\Order\DraftEngine;
 use FreshTack\Shop\Order\OrderFile;
 use FreshTack\Shop\Order\Orders;
 use FreshTack\Shop\Register\EngineLogs;
@@ -35,8 +32,7 @@ final readonly class ReleaseOrder
         private OpenBench $open,
         private Register $register,
         private EngineLogs $logs,
-        private IdentifyEngine $identify,
-        private SpecBook $book,
+        private ScheduledAction $scheduled,
         private ReckonDues $reckon,
         private RecordWriter $writer,
         private AuditLog $audit,
@@ -78,18 +74,10 @@ final readonly class ReleaseOrder
             $history = $this->logs->of($drafted->engineId);
             $total = null === $drafted->hours ? null : EngineHours::of($drafted->hours)->shiftedBy($history->hours->latest()->offsetTenths ?? 0);
             foreach ($this->tasksDone($view, $position) as $task) {
-                $this->logs->addDone($drafted->engineId, new TaskDone($task, $this->action($drafted, $task), ($this->today)(), $total, 'order '.$view->file->number), $by);
+                $this->logs->addDone($drafted->engineId, new TaskDone($task, ($this->scheduled)($drafted->plate(), $task), ($this->today)(), $total, 'order '.$view->file->number), $by);
             }
         }
         $this->reckon->ofBoat($boat->id);
-    }
-
-    /** What its sheet schedules for it. */
-    private function action(DraftEngine $drafted, Task $task): Action
-    {
-        $head = ($this->identify)($drafted->plate())->head;
-
-        return (null === $head ? null : $this->book->sheet($head)->interval($task))->action ?? Action::Renew;
     }
 
     /** @return list<Task> those that the frozen order had for this engine */

@@ -10,8 +10,7 @@ use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Core\Schedule\Action;
 use FreshTack\Core\SpecBook\Task;
 use FreshTack\Shop\Audit\AuditLog;
-use FreshTack\Shop\Book\IdentifyEngine;
-use FreshTack\Shop\Book\SpecBook;
+use FreshTack\Shop\Book\ScheduledAction;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\Due\ReckonDues;
 use FreshTack\Shop\NotFound;
@@ -24,8 +23,7 @@ final readonly class RecordServed
     public function __construct(
         private Register $register,
         private EngineLogs $logs,
-        private IdentifyEngine $identify,
-        private SpecBook $book,
+        private ScheduledAction $scheduled,
         private ReckonDues $reckon,
         private AuditLog $audit,
         private Unit $unit,
@@ -45,7 +43,7 @@ final readonly class RecordServed
         $history = $this->logs->of($engineId);
         $total = $meter?->shiftedBy($history->hours->lastUntil($on)->offsetTenths ?? 0);
         $this->check($engine, $history, $on, $total);
-        $done = new TaskDone($task, $action ?? $this->scheduled($engine, $task), $on, $total, $evidence, true);
+        $done = new TaskDone($task, $action ?? ($this->scheduled)($engine->plate(), $task), $on, $total, $evidence, true);
         $this->unit->run(function () use ($engine, $done, $by): void {
             $this->logs->addDone($engine->id, $done, $by);
             $this->reckon->ofEngine($engine->id);
@@ -72,12 +70,5 @@ final readonly class RecordServed
             $flaws->add('/hours', \sprintf('On %s the meter showed only %s h.', $after->on->format('j M Y'), $after->meter->text()));
         }
         $flaws->throwIfAny();
-    }
-
-    private function scheduled(Engine $engine, Task $task): Action
-    {
-        $head = ($this->identify)($engine->plate())->head;
-
-        return (null === $head ? null : $this->book->sheet($head)->interval($task))->action ?? Action::Renew;
     }
 }
