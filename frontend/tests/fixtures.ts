@@ -1,4 +1,4 @@
-import type { Bench, Due, Engine, Operation, Pressing, Step } from '@/shared/api/types'
+import type { Bench, Due, Engine, EngineIdentity, Operation, Pressing, Step } from '@/shared/api/types'
 
 /** Made-up answers of the server, complete in their types, with what a test cares about put in. */
 export function aDue(change: Partial<Due> = {}): Due {
@@ -28,20 +28,24 @@ export function aDue(change: Partial<Due> = {}): Due {
   }
 }
 
+const identity: EngineIdentity = {
+  id: 1,
+  boatId: 1,
+  position: 'port',
+  label: 'Port',
+  model: 'K165',
+  serial: 'KS4-10412',
+  year: null,
+  gearcase: null,
+  inService: '2023-05-01',
+  warrantyUntil: null,
+  hasMeter: true,
+  version: 1,
+}
+
 export function anEngine(change: Partial<Engine> = {}): Engine {
   return {
-    id: 1,
-    boatId: 1,
-    position: 'port',
-    label: 'Port',
-    model: 'K165',
-    serial: 'KS4-10412',
-    year: null,
-    gearcase: null,
-    inService: '2023-05-01',
-    warrantyUntil: null,
-    hasMeter: true,
-    version: 1,
+    ...identity,
     hours: '611.4',
     totalHours: '611.4',
     readOn: '2026-03-18',
@@ -56,7 +60,6 @@ export function anEngine(change: Partial<Engine> = {}): Engine {
 }
 
 export function aPressing(change: Partial<Pressing> = {}): Pressing {
-  const engine = anEngine()
   return {
     boat: {
       boatId: 1,
@@ -64,22 +67,9 @@ export function aPressing(change: Partial<Pressing> = {}): Pressing {
       kind: 'water taxi',
       customer: 'Verrin Inlet Water Taxi',
       registration: 'VI 2041',
-      engines: ['K165 KS4-10412'],
+      engines: [`${identity.model} ${identity.serial}`],
     },
-    engine: {
-      id: engine.id,
-      boatId: 1,
-      position: 'port',
-      label: 'Port',
-      model: 'K165',
-      serial: 'KS4-10412',
-      year: null,
-      gearcase: null,
-      inService: '2023-05-01',
-      warrantyUntil: null,
-      hasMeter: true,
-      version: 1,
-    },
+    engine: identity,
     hours: '611.4',
     state: 'due',
     dueOn: '2026-03-01',

@@ -5,6 +5,7 @@ import { answered, api } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import { useSession } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
+import BoatName from './BoatName.vue'
 import RigNav from './RigNav.vue'
 
 const { mayWrite } = useSession()
@@ -42,12 +43,7 @@ const { data, error, isPending } = useQuery({
         </thead>
         <tbody>
           <tr v-for="boat in data.boats" :key="boat.boatId">
-            <td>
-              <RouterLink :to="`/boats/${boat.boatId}`"
-                ><strong>{{ boat.name }}</strong></RouterLink
-              >
-              <span class="muted"> · {{ boat.kind }}</span>
-            </td>
+            <td><BoatName :boat="boat" /></td>
             <td>{{ boat.customer }}</td>
             <td class="nowrap">{{ boat.registration }}</td>
             <td>{{ boat.engines.join(', ') || 'none' }}</td>

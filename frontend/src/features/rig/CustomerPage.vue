@@ -7,6 +7,7 @@ import { keys } from '@/shared/api/keys'
 import { useSession } from '@/shared/session'
 import LabelledField from '@/shared/ui/LabelledField.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
+import BoatName from './BoatName.vue'
 import { useRegisterChanged } from './useRig'
 
 /** A customer: how to reach them, and their boats. */
@@ -92,12 +93,7 @@ const field = fieldsOf(keep.error)
       <table v-else class="plain">
         <tbody>
           <tr v-for="boat in data.boats" :key="boat.boatId">
-            <td>
-              <RouterLink :to="`/boats/${boat.boatId}`"
-                ><strong>{{ boat.name }}</strong></RouterLink
-              >
-              <span class="muted"> · {{ boat.kind }}</span>
-            </td>
+            <td><BoatName :boat="boat" /></td>
             <td>{{ boat.registration }}</td>
             <td>{{ boat.engines.join(', ') }}</td>
           </tr>
