@@ -26,12 +26,18 @@ final class LoadDemoCommand extends Command
         if (!$this->demo->isEmpty()) {
             $output->writeln('The database already holds a shop; nothing was loaded.');
 
-            return Command::SUCCESS;
+            return $this->told($output, $this->demo->addMissingProcedures(...));
         }
         $hasher = $this->hashers->getPasswordHasher(SignedIn::class);
 
+        return $this->told($output, fn () => $this->demo->load(static fn (string $password): string => $hasher->hash($password), static fn (string $what) => $output->writeln('  loading '.$what)));
+    }
+
+    /** @param \Closure(): void $load */
+    private function told(OutputInterface $output, \Closure $load): int
+    {
         try {
-            $this->demo->load(static fn (string $password): string => $hasher->hash($password), static fn (string $what) => $output->writeln('  loading '.$what));
+            $load();
         } catch (ExpectedError $error) {
             $output->writeln('<error>The demo is flawed: '.$error->getMessage().'</error>');
 

@@ -18,6 +18,7 @@ use FreshTack\Core\Order\Position;
 use FreshTack\Core\Order\ToolLine;
 use FreshTack\Core\Order\UsedValues;
 use FreshTack\Core\Order\WorkOrder;
+use FreshTack\Core\Parts\KitOffer;
 use FreshTack\Core\Parts\PartLine;
 use FreshTack\Core\Plan\Gate;
 use FreshTack\Core\Procedure\Caution;
@@ -38,8 +39,12 @@ final readonly class WorkOrderDocument
 {
     public const FORMAT = 'fresh-tack/work-order/1';
 
-    /** @return Doc */
-    public static function of(WorkOrder $order): array
+    /**
+     * @param bool $withTimeline whether it says when everything is done; its operations stand in that order in any case
+     *
+     * @return Doc
+     */
+    public static function of(WorkOrder $order, bool $withTimeline = true): array
     {
         return [
             'format' => self::FORMAT,
@@ -50,10 +55,12 @@ final readonly class WorkOrderDocument
             'engines' => array_map(static fn (EngineOrder $engine): array => self::engine($engine, $order->request->procedures), $order->engines),
             'operations' => array_map(self::operation(...), $order->operations),
             'oil' => array_map(OilDocument::of(...), $order->oil),
-            'parts' => array_map(self::part(...), $order->parts),
+            'parts' => array_map(self::part(...), $order->parts->lines),
+            'kits' => array_map(self::kit(...), $order->parts->kits),
             'tools' => array_map(self::tool(...), $order->tools),
             'cautions' => array_map(static fn (Caution $caution): array => [...self::caution($caution), 'why' => self::calledFor($caution, $order)], $order->cautions),
-            'labour' => ['handsOnMin' => $order->labour->handsOn->count, 'unattendedMin' => $order->labour->unattended->count, 'soldTenths' => $order->labour->soldTenths()],
+            'timeline' => $withTimeline ? TimelineDocument::of($order->timeline) : null,
+            'labour' => ['handsOnMin' => $order->labour->handsOn->count, 'unattendedMin' => $order->labour->unattended->count, 'soldTenths' => $order->labour->soldTenths(), 'elapsedMin' => $order->timeline->elapsedMin, 'technicians' => $order->timeline->technicians],
             'issuable' => $order->hasWork(),
         ];
     }
@@ -174,6 +181,7 @@ final readonly class WorkOrderDocument
             'id' => $ordered->id(),
             'position' => $ordered->position?->value,
             'label' => $ordered->position?->label() ?? 'Whole rig',
+            'task' => $ordered->task?->value,
             'title' => $ordered->operation->title,
             'attendedMin' => $ordered->attended->count,
             'unattendedMin' => $ordered->unattended->count,
@@ -194,6 +202,7 @@ final readonly class WorkOrderDocument
             'beside' => $step->beside,
             'check' => $step->check,
             'slip' => $step->slip,
+            'rows' => $step->rows,
             'entry' => $step->entry,
             'must' => $step->must,
             'tightening' => self::tightening($step->tightening),
@@ -236,9 +245,37 @@ final readonly class WorkOrderDocument
             'inStock' => $line->shelf?->inStock,
             'short' => $line->short(),
             'singleUse' => $line->singleUse,
+            'atHand' => $line->atHand,
+            'instead' => $line->instead,
             'positions' => array_map(static fn (Position $position): string => $position->label(), $line->positions),
             'why' => $line->why,
         ];
+    }
+
+    /** @return Doc */
+    private static function kit(KitOffer $offer): array
+    {
+        return [
+            'number' => $offer->kit->number,
+            'description' => $offer->kit->description,
+            'count' => $offer->count,
+            'covers' => self::pieces($offer->covers),
+            'leavesOver' => self::pieces($offer->leavesOver),
+            'priceMinor' => $offer->priceMinor,
+            'looseMinor' => $offer->looseMinor,
+            'taken' => $offer->taken,
+            'why' => $offer->reason(),
+        ];
+    }
+
+    /**
+     * @param array<array-key, int> $counts by part number
+     *
+     * @return list<Doc>
+     */
+    private static function pieces(array $counts): array
+    {
+        return array_map(static fn (int|string $number, int $count): array => ['number' => (string) $number, 'count' => $count], array_keys($counts), array_values($counts));
     }
 
     /** @return Doc */

@@ -6,6 +6,7 @@ namespace FreshTack\Storage;
 
 use Doctrine\ORM\EntityManagerInterface;
 use FreshTack\Shop\Stock\Stock;
+use FreshTack\Storage\Entity\KitLineRecord;
 use FreshTack\Storage\Entity\PartRecord;
 use FreshTack\Storage\Entity\ShelfOilRecord;
 
@@ -17,10 +18,41 @@ final readonly class DoctrineStock implements Stock
 
     public function parts(array $numbers): array
     {
-        return array_map(
-            static fn (PartRecord $part): array => ['number' => $part->number, 'description' => $part->description, 'bin' => $part->bin, 'inStock' => $part->inStock],
-            $this->entities->getRepository(PartRecord::class)->findBy(['number' => $numbers], ['number' => 'ASC']),
-        );
+        $known = $kits = [];
+        for ($wanted = $numbers; [] !== $wanted; $wanted = $this->missing($known, $kits)) {
+            $known += array_fill_keys($wanted, null);
+            foreach ($this->entities->getRepository(PartRecord::class)->findBy(['number' => $wanted]) as $part) {
+                $known[$part->number] = $part;
+            }
+            foreach ($this->entities->getRepository(KitLineRecord::class)->findBy(['kit' => $wanted], ['part' => 'ASC']) as $line) {
+                $kits[$line->kit][] = ['part' => $line->part, 'count' => $line->count];
+            }
+        }
+        ksort($known, \SORT_STRING);
+
+        return array_values(array_map(static fn (PartRecord $part): array => [
+            'number' => $part->number,
+            'description' => $part->description,
+            'bin' => $part->bin,
+            'inStock' => $part->inStock,
+            'priceMinor' => $part->priceMinor,
+            'supersededBy' => $part->supersededBy,
+            'kit' => $kits[$part->number] ?? [],
+        ], array_filter($known)));
+    }
+
+    /**
+     * @param array<array-key, PartRecord|null>                              $known by number
+     * @param array<array-key, list<array{part: string, count: int}>> $kits  by number
+     *
+     * @return list<string> numbers that took the place of known ones, and pieces of kits, not looked up yet
+     */
+    private function missing(array $known, array $kits): array
+    {
+        $newer = array_filter(array_map(static fn (?PartRecord $part): ?string => $part?->supersededBy, array_values($known)), \is_string(...));
+        $pieces = array_merge(...array_map(static fn (array $lines): array => array_column($lines, 'part'), array_values($kits)));
+
+        return array_values(array_filter(array_unique([...$newer, ...$pieces]), static fn (string $number): bool => !\array_key_exists($number, $known)));
     }
 
     public function oils(): array

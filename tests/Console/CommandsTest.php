@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Tests\Console;
 
+use FreshTack\Core\Plan\Effort;
 use FreshTack\Exchange\Json;
 use FreshTack\Tests\Support\Book;
 use FreshTack\Tests\Support\Requests;
@@ -18,7 +19,7 @@ final class CommandsTest extends TestCase
         [$status, $output] = self::console(['order:build'], Json::encode(Requests::twin()));
 
         self::assertSame(0, $status);
-        self::assertSame(Json::pretty(Requests::document(Requests::twin()))."\n", $output);
+        self::assertSame(Json::pretty(Requests::document(Requests::twin(), Effort::Full))."\n", $output);
     }
 
     public function testFindsSheetsInABookFolder(): void

@@ -19,7 +19,7 @@ final class BookFolderTest extends TestCase
 
         self::assertSame(
             Json::encode(Requests::document(Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', ['engine_oil', 'oil_filter']))),
-            Json::encode(Requests::document(self::ordered(self::book()->complete($bare)))),
+            Json::encode(Requests::document(self::book()->complete($bare))),
         );
     }
 
@@ -75,19 +75,5 @@ final class BookFolderTest extends TestCase
         unset($engine['sheet']);
 
         return [...$request, 'engines' => [$engine]];
-    }
-
-    /**
-     * A folder lists its files by name; the shop's own order is the visit first.
-     *
-     * @param array<mixed> $request
-     *
-     * @return array<mixed>
-     */
-    private static function ordered(array $request): array
-    {
-        $procedures = \is_array($request['procedures']) ? $request['procedures'] : [];
-
-        return [...$request, 'procedures' => [$procedures[2], $procedures[0], $procedures[1]]];
     }
 }

@@ -86,6 +86,8 @@ final class DraftReaderTest extends TestCase
             'coldestC' => -4,
             'warmestC' => 29,
             'complaint' => 'Hard to start when cold',
+            'technicians' => 2,
+            'kits' => ['QV-59165'],
             'engines' => [['engineId' => 1, 'model' => 'K165', 'serial' => 'KS4-10412', 'hours' => '611.4', 'reading' => '0.55', 'restMin' => 600, 'decision' => null, 'year' => null, 'gearcase' => null, 'tasks' => ['engine_oil', 'oil_filter']]],
         ];
     }

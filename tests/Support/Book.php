@@ -15,6 +15,8 @@ final class Book
 {
     /** @var list<SpecSheet>|null */
     private static ?array $read = null;
+    /** @var list<array<mixed>>|null */
+    private static ?array $procedures = null;
 
     /** @return array<mixed> with what it takes from its family */
     public static function sheet(string $id): array
@@ -31,10 +33,16 @@ final class Book
         return self::$read ??= array_map(static fn (string $id): SpecSheet => SheetReader::read(self::sheet($id)), self::sheetIds());
     }
 
-    /** @return list<array<mixed>> */
+    /** @return list<array<mixed>> all of the demo, what belongs to every visit first */
     public static function procedures(): array
     {
-        return [self::document('book/procedures/visit.json'), self::document('book/procedures/engine-oil.json'), self::document('book/procedures/oil-filter.json')];
+        return self::$procedures ??= array_map(static fn (string $id): array => self::document("book/procedures/$id.json"), ['visit', ...array_diff(self::ids('procedures'), ['visit'])]);
+    }
+
+    /** @return list<array<mixed>> */
+    public static function proceduresWithout(string $id): array
+    {
+        return array_values(array_filter(self::procedures(), static fn (array $procedure): bool => $id !== $procedure['id']));
     }
 
     /** @return list<Procedure> */
@@ -46,7 +54,13 @@ final class Book
     /** @return list<string> ids of all sheets */
     public static function sheetIds(): array
     {
-        $files = glob(\dirname(__DIR__, 2).'/demo/book/sheets/*.json');
+        return self::ids('sheets');
+    }
+
+    /** @return list<string> */
+    private static function ids(string $folder): array
+    {
+        $files = glob(\dirname(__DIR__, 2)."/demo/book/$folder/*.json");
 
         return array_map(static fn (string $file): string => basename($file, '.json'), false === $files ? [] : $files);
     }

@@ -7,6 +7,7 @@ namespace FreshTack\Tests\Support;
 use FreshTack\Core\Order\OrderBuilder;
 use FreshTack\Core\Order\RequestReader;
 use FreshTack\Core\Order\WorkOrder;
+use FreshTack\Core\Plan\Effort;
 use FreshTack\Exchange\WorkOrderDocument;
 
 /** Order requests to start from; the twin is the water taxi with one engine on either side of a serial break. */
@@ -46,7 +47,7 @@ final class Requests
             'day' => '2026-03-18',
             'place' => 'lift',
             'air' => ['coldest' => -4, 'warmest' => 29],
-            'policy' => ['firstPourPercent' => 90, 'reservePerEngine' => ['value' => '250', 'unit' => 'ml'], 'roundTo' => ['value' => '50', 'unit' => 'ml'], 'prefersGrades' => ['10W-40'], 'drainWarm' => true],
+            'policy' => ['firstPourPercent' => 90, 'reservePerEngine' => ['value' => '250', 'unit' => 'ml'], 'roundTo' => ['value' => '50', 'unit' => 'ml'], 'prefersGrades' => ['10W-40']],
             'shelf' => [self::oil('5l', '5', 'l', 4890, 6), self::oil('1l', '1', 'l', 1150, 14), self::oil('qt', '1', 'us_qt', 1090, 12), self::oil('thin', '1', 'l', 1320, 8, '5W-30'), self::oil('old', '1', 'l', 100, 50, '10W-40', 'VO-1')],
             'catalogue' => [['number' => 'QV-50318', 'description' => 'Oil filter, early series', 'bin' => 'B4-02', 'inStock' => 3], ['number' => 'DM-11407', 'description' => 'Drain plug seal', 'bin' => 'A1-03', 'inStock' => 26], ['number' => 'DM-11415', 'description' => 'Trough plug seal', 'bin' => 'A1-04', 'inStock' => 0]],
             'engines' => $engines,
@@ -73,9 +74,9 @@ final class Requests
     }
 
     /** @param array<mixed> $request */
-    public static function build(array $request): WorkOrder
+    public static function build(array $request, Effort $effort = Effort::Quick): WorkOrder
     {
-        return (new OrderBuilder())->build(RequestReader::read($request));
+        return (new OrderBuilder())->build(RequestReader::read($request), $effort);
     }
 
     /**
@@ -83,9 +84,9 @@ final class Requests
      *
      * @return array<string, mixed>
      */
-    public static function document(array $request): array
+    public static function document(array $request, Effort $effort = Effort::Quick): array
     {
-        return WorkOrderDocument::of(self::build($request));
+        return WorkOrderDocument::of(self::build($request, $effort));
     }
 
     /** @return array<mixed> */

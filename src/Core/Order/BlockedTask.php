@@ -47,6 +47,11 @@ final readonly class BlockedTask
         return new self($position, $task, 'Afloat oil is only taken out by extraction, and the sheet does not allow that here.', 'Do it on the trailer, on the lift or in the shop.', []);
     }
 
+    public static function underWater(Position $position, Task $task): self
+    {
+        return new self($position, $task, 'Afloat this lies under the water or would drip into it.', 'Do it on the trailer, on the lift or in the shop.', []);
+    }
+
     public static function undecidedArrival(Position $position, Task $task): self
     {
         return new self($position, $task, 'The level stood above the top mark on arrival: fuel or water in the oil, or an overfill.', 'Find out which and write down what was found before the oil is changed.', []);

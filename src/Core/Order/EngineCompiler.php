@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Order;
 
+use FreshTack\Core\Plan\Opening;
+use FreshTack\Core\Procedure\CalledWork;
 use FreshTack\Core\Procedure\EngineFacts;
 use FreshTack\Core\Procedure\Operation;
 use FreshTack\Core\Procedure\Procedure;
@@ -17,11 +19,43 @@ use FreshTack\Core\SpecBook\Task;
  */
 final readonly class EngineCompiler
 {
+    /** Between two stations; an order has never so many operations. */
+    private const STEP = 10_000;
+
+    private CalledWork $called;
+
     public function __construct(private OrderRequest $request, private FactsMaker $facts, private StepMaker $steps = new StepMaker())
     {
+        $this->called = new CalledWork($request->procedures);
     }
 
     public function compile(EngineRequest $engine): EngineOrder
+    {
+        [$ready, $blocked, $facts] = $this->parted($engine);
+
+        return new EngineOrder(
+            $engine->position,
+            $engine,
+            $engine->sheet->head,
+            $ready,
+            $blocked,
+            $this->changesOil($ready) ? $this->facts->oil($engine, $ready) : null,
+            $this->facts->level($engine),
+            $this->facts->arrivalAdvice($engine),
+            [] === $ready ? [] : $this->operations($engine, $ready, $facts),
+            [] === $ready ? [] : $this->modes($engine, $facts),
+            $facts,
+        );
+    }
+
+    /** @return list<PickedTask> those that can be done */
+    public function ready(EngineRequest $engine): array
+    {
+        return $this->parted($engine)[0];
+    }
+
+    /** @return array{list<PickedTask>, list<BlockedTask>, EngineFacts} */
+    private function parted(EngineRequest $engine): array
     {
         $blocked = [];
         do {
@@ -31,18 +65,22 @@ final readonly class EngineCompiler
             $blocked = [...$blocked, ...$found];
         } while ([] !== $found);
 
-        return new EngineOrder(
-            $engine->position,
-            $engine,
-            $engine->sheet->head,
-            $ready,
-            array_values($blocked),
-            [] === $ready ? null : $this->facts->oil($engine, $ready),
-            $this->facts->level($engine),
-            $this->facts->arrivalAdvice($engine),
-            [] === $ready ? [] : $this->operations($engine, $ready, $facts),
-            $facts,
-        );
+        return [$ready, array_values($blocked), $facts];
+    }
+
+    /**
+     * The work of one engine for these tasks, without its steps: enough to count minutes.
+     *
+     * @param list<PickedTask> $tasks
+     *
+     * @return EngineOrder|null null if one of them can't be done
+     */
+    public function bare(EngineRequest $engine, array $tasks): ?EngineOrder
+    {
+        $facts = $this->facts->of($engine, $tasks);
+        $isBlocked = [] !== $this->obstacles($engine, $tasks, $facts);
+
+        return $isBlocked ? null : new EngineOrder($engine->position, $engine, $engine->sheet->head, $tasks, [], null, null, null, $this->operations($engine, $tasks, $facts, true), $this->modes($engine, $facts, true), $facts);
     }
 
     /**
@@ -91,7 +129,7 @@ final readonly class EngineCompiler
             return BlockedTask::notScheduled($engine->position, $task);
         }
 
-        if ([] === array_filter($this->request->procedures, static fn (Procedure $procedure): bool => $task === $procedure->task)) {
+        if (!$this->called->knows($task)) {
             return BlockedTask::noProcedure($engine->position, $task);
         }
 
@@ -101,19 +139,21 @@ final readonly class EngineCompiler
     private function circumstance(EngineRequest $engine, Task $task): ?BlockedTask
     {
         $chart = $engine->sheet->grades();
+        $oil = \in_array($task, [Task::EngineOil, Task::OilFilter], true);
 
         return match (true) {
             $this->facts->isArrivalUndecided($engine) => BlockedTask::undecidedArrival($engine->position, $task),
-            $this->facts->isStuckAfloat($engine) => BlockedTask::afloat($engine->position, $task),
-            null !== $chart && null === $chart->choose($this->request->air, $this->request->policy->prefersGrades) => BlockedTask::noGrade($engine->position, $task, $this->request->air->text(), $chart->text()),
+            Place::Afloat === $this->request->place && $task->isUnderWater() => BlockedTask::underWater($engine->position, $task),
+            $oil && $this->facts->isStuckAfloat($engine) => BlockedTask::afloat($engine->position, $task),
+            $oil && null !== $chart && null === $chart->choose($this->request->air, $this->request->policy->prefersGrades) => BlockedTask::noGrade($engine->position, $task, $this->request->air->text(), $chart->text()),
             default => null,
         };
     }
 
+    /** A task done within another needs what the other needs. */
     private function holes(EngineRequest $engine, Task $task, EngineFacts $facts): ?BlockedTask
     {
-        $holes = array_merge(...array_map(static fn (Procedure $procedure): array => $procedure->holes($facts), $this->proceduresOf([$task])));
-        $named = array_values(array_unique(array_map(fn (string $path): string => $this->nameOf($path, $facts), $holes)));
+        $named = array_values(array_unique(array_map(fn (string $path): string => $this->nameOf($path, $facts), $this->called->holes($facts, [$task]))));
 
         return [] === $named ? null : BlockedTask::byHoles($engine->position, $task, $named);
     }
@@ -136,28 +176,40 @@ final readonly class EngineCompiler
         return array_values($missing)[0] ?? $capacity;
     }
 
+    /** @param list<PickedTask> $ready */
+    private function changesOil(array $ready): bool
+    {
+        return [] !== array_filter($ready, static fn (PickedTask $picked): bool => Task::EngineOil === $picked->task);
+    }
+
     /**
      * @param list<PickedTask> $ready
      *
      * @return list<OrderedOperation>
      */
-    private function operations(EngineRequest $engine, array $ready, EngineFacts $facts): array
+    private function operations(EngineRequest $engine, array $ready, EngineFacts $facts, bool $bare = false): array
     {
-        $tasks = array_map(static fn (PickedTask $picked): Task => $picked->task, $ready);
-        $operations = array_merge(...array_map(static fn (Procedure $procedure): array => $procedure->operationsFor($facts), $this->proceduresOf($tasks)));
-        $needed = array_merge(...array_map(static fn (Operation $operation): array => $operation->openings, $operations));
-        $called = array_filter($operations, static fn (Operation $operation): bool => null === ($operation->opens ?? $operation->closes) || \in_array($operation->opens ?? $operation->closes, $needed, true));
+        $called = $this->called->operations($facts, array_map(static fn (PickedTask $picked): Task => $picked->task, $ready));
 
-        return array_values(array_map(fn (Operation $operation): OrderedOperation => $this->steps->ordered($engine->position, $operation, $facts), $called));
+        $opened = array_filter(array_map(static fn (array $entry): ?Opening => $entry[1]->opens, $called));
+        $has = static fn (Opening $opening): bool => !$opening->mayBeLacking() || \in_array($opening, $opened, true);
+
+        return array_map(fn (array $entry, int $index): OrderedOperation => $this->steps->ordered(
+            $engine->position,
+            $entry[0],
+            $entry[1],
+            $facts,
+            array_values(array_filter($entry[1]->openings, $has)),
+            self::STEP * $entry[1]->phase->rank() + $index,
+            $bare,
+        ), $called, array_keys($called));
     }
 
-    /**
-     * @param list<Task> $tasks
-     *
-     * @return list<Procedure> those of the tasks, and what belongs to every visit
-     */
-    private function proceduresOf(array $tasks): array
+    /** @return list<OrderedOperation> */
+    private function modes(EngineRequest $engine, EngineFacts $facts, bool $bare = false): array
     {
-        return array_values(array_filter($this->request->procedures, static fn (Procedure $procedure): bool => null === $procedure->task || \in_array($procedure->task, $tasks, true)));
+        $none = new Procedure('', null, '', [], []);
+
+        return array_map(fn (Operation $operation): OrderedOperation => $this->steps->ordered($engine->position, $none, $operation, $facts, [], 0, $bare), $this->called->modes($facts));
     }
 }

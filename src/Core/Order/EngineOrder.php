@@ -15,6 +15,7 @@ final readonly class EngineOrder
      * @param list<PickedTask>       $tasks      those that can be issued
      * @param list<BlockedTask>      $blocked
      * @param list<OrderedOperation> $operations not yet in the rig's sequence
+     * @param list<OrderedOperation> $modes      lockouts and changes of attitude, put in where they are needed
      */
     public function __construct(
         public Position $position,
@@ -26,6 +27,7 @@ final readonly class EngineOrder
         public ?Level $level,
         public ?LevelAdvice $arrivalAdvice,
         public array $operations,
+        public array $modes,
         public EngineFacts $facts,
     ) {
     }

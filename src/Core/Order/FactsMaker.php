@@ -9,6 +9,7 @@ use FreshTack\Core\Fluid\DipstickSpec;
 use FreshTack\Core\Fluid\LevelAdvice;
 use FreshTack\Core\Fluid\LevelAdvisor;
 use FreshTack\Core\Fluid\LevelQuestion;
+use FreshTack\Core\Policy\Question;
 use FreshTack\Core\Procedure\EngineFacts;
 use FreshTack\Core\Procedure\Figure;
 use FreshTack\Core\Quantity\Volume;
@@ -28,18 +29,34 @@ final readonly class FactsMaker
     {
         $method = $this->drainMethod($engine);
         $filter = $this->withFilter($ready) ? 'yes' : 'no';
+        $warm = $this->request->policy->schools->is(Question::DrainTemperature, 'warm') ? 'yes' : 'no';
         $figures = [
             new Figure('order.place', 'place', $this->request->place->label(), null, 'check-in'),
             new Figure('order.air', 'air until the next service', $this->request->air->text(), null, 'check-in'),
-            new Figure('order.warm', 'drained warm', $this->request->policy->drainWarm ? 'yes' : 'no', null, 'shop policy'),
+            new Figure('order.warm', 'drained warm', $warm, null, 'shop policy'),
             new Figure('order.filter', 'filter changed', $filter, null, 'tasks picked'),
             ...(null === $method ? [] : [new Figure('order.drainMethod', 'drained by', $method, null, 'sheet and place')]),
             ...(null === $engine->arrival ? [] : [new Figure('order.arrival', 'level on arrival', $engine->arrival->reading->text(), null, 'check-in')]),
+            $this->gasketLubricant($engine),
             ...$this->oilFigures($engine, $ready),
         ];
-        $raw = ['order.place' => $this->request->place->value, 'order.warm' => $this->request->policy->drainWarm ? 'yes' : 'no', 'order.filter' => $filter];
+        $raw = ['order.place' => $this->request->place->value, 'order.warm' => $warm, 'order.filter' => $filter, 'order.arrivalRead' => null === $engine->arrival ? 'no' : 'yes'];
 
-        return new EngineFacts($engine->sheet, array_column(array_map(static fn (Figure $figure): array => [$figure->path, $figure], $figures), 1, 0), $raw);
+        return new EngineFacts(
+            $engine->sheet,
+            array_column(array_map(static fn (Figure $figure): array => [$figure->path, $figure], $figures), 1, 0),
+            $raw,
+            array_map(static fn (PickedTask $picked): Task => $picked->task, $ready),
+            $this->request->policy->schools,
+        );
+    }
+
+    /** The sheet's word where it has one, else the shop's school. */
+    private function gasketLubricant(EngineRequest $engine): Figure
+    {
+        $said = $engine->sheet->value(SheetField::FilterGasketLubricant);
+
+        return new Figure('order.gasketLubricant', 'filter gasket lubricant', $said?->figure() ?? $this->request->policy->schools->answer(Question::FilterGasket)->name, null, $said?->source->text() ?? 'shop policy');
     }
 
     /**
@@ -108,8 +125,9 @@ final readonly class FactsMaker
     private function drainMethod(EngineRequest $engine): ?string
     {
         $kind = $engine->sheet->text(SheetField::DrainKind);
+        $pumped = $this->request->policy->schools->is(Question::DrainBy, 'extraction') && true === $engine->sheet->choices(SheetField::DrainAllowed)?->has('extraction');
 
-        return Place::Afloat === $this->request->place && null !== $kind ? 'extraction' : $kind;
+        return null !== $kind && ($pumped || Place::Afloat === $this->request->place) ? 'extraction' : $kind;
     }
 
     public function isStuckAfloat(EngineRequest $engine): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Order;
 
+use FreshTack\Core\Policy\Schools;
 use FreshTack\Core\Quantity\Volume;
 
 /** The schools of the shop that bear on an order. A sheet's own word always goes before them. */
@@ -14,7 +15,7 @@ final readonly class OrderPolicy
      * @param Volume       $roundTo          the step of the jug
      * @param list<string> $prefersGrades    the most liked first
      */
-    public function __construct(public int $firstPourPercent, public Volume $reservePerEngine, public Volume $roundTo, public array $prefersGrades, public bool $drainWarm)
+    public function __construct(public int $firstPourPercent, public Volume $reservePerEngine, public Volume $roundTo, public array $prefersGrades, public Schools $schools)
     {
     }
 }

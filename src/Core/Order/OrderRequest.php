@@ -15,6 +15,8 @@ final readonly class OrderRequest
      * @param list<ShelfOil>                $shelf
      * @param non-empty-list<EngineRequest> $engines
      * @param list<Procedure>               $procedures
+     * @param int                           $technicians who work on it at once, from 1
+     * @param list<string>                  $kits        taken instead of loose pieces
      */
     public function __construct(
         public string $number,
@@ -26,12 +28,14 @@ final readonly class OrderRequest
         public PartsShelf $parts,
         public array $engines,
         public array $procedures,
+        public int $technicians = 1,
+        public array $kits = [],
     ) {
     }
 
     /** @param non-empty-list<EngineRequest> $engines */
     public function withEngines(array $engines): self
     {
-        return new self($this->number, $this->day, $this->place, $this->air, $this->policy, $this->shelf, $this->parts, $engines, $this->procedures);
+        return new self($this->number, $this->day, $this->place, $this->air, $this->policy, $this->shelf, $this->parts, $engines, $this->procedures, $this->technicians, $this->kits);
     }
 }

@@ -8,7 +8,8 @@ use FreshTack\Core\Fluid\AirRange;
 use FreshTack\Core\Fluid\Container;
 use FreshTack\Core\Fluid\DipstickReading;
 use FreshTack\Core\Parts\PartsShelf;
-use FreshTack\Core\Parts\ShelfPart;
+use FreshTack\Core\Parts\ShelfPartReader;
+use FreshTack\Core\Policy\SchoolsReader;
 use FreshTack\Core\Procedure\ProcedureReader;
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Quantity\Minutes;
@@ -33,22 +34,24 @@ final readonly class RequestReader
     public static function read(mixed $document, array $known = []): OrderRequest
     {
         $cursor = Cursor::over($document);
-        $cursor->knowsOnly('format', 'order', 'day', 'place', 'air', 'policy', 'shelf', 'catalogue', 'engines', 'procedures');
+        $cursor->knowsOnly('format', 'order', 'day', 'place', 'air', 'policy', 'shelf', 'catalogue', 'engines', 'procedures', 'technicians', 'kits');
         if (self::FORMAT !== $cursor->at('format')->raw()) {
             $cursor->at('format')->flaw('This must be "'.self::FORMAT.'".');
         }
         $air = self::air($cursor->at('air'));
         $policy = self::policy($cursor->at('policy'));
         $shelf = array_filter(array_map(self::oil(...), $cursor->at('shelf')->list(0, 200)));
-        $parts = PartsShelf::of(...array_map(self::part(...), $cursor->at('catalogue')->list(0, 10_000)));
+        $parts = PartsShelf::of(...array_map(ShelfPartReader::at(...), $cursor->at('catalogue')->list(0, 10_000)));
         $engines = self::engines($cursor->at('engines'), $known);
         self::checkPositions($engines, $cursor->at('engines'));
         $procedures = array_map(ProcedureReader::at(...), $cursor->at('procedures')->list(1, 100));
         $head = [$cursor->at('order')->string(20), $cursor->at('day')->day(), $cursor->at('place')->enum(Place::class)];
+        $hands = $cursor->at('technicians')->optionalInt(1, 8) ?? 1;
+        $kits = $cursor->at('kits')->strings();
         $cursor->flaws->throwIfAny();
 
         return null === $air || null === $policy || [] === $engines
-            ? throw InvalidDocument::at('', 'This request can\'t be read.') : new OrderRequest($head[0], $head[1], $head[2], $air, $policy, array_values($shelf), $parts, $engines, $procedures);
+            ? throw InvalidDocument::at('', 'This request can\'t be read.') : new OrderRequest($head[0], $head[1], $head[2], $air, $policy, array_values($shelf), $parts, $engines, $procedures, $hands, $kits);
     }
 
     public static function air(Cursor $air): ?AirRange
@@ -65,9 +68,9 @@ final readonly class RequestReader
         $roundTo = ValueReader::volume($policy->at('roundTo'));
         $percent = $policy->at('firstPourPercent')->int(1, 100);
         $prefers = $policy->at('prefersGrades')->strings();
-        $warm = $policy->at('drainWarm')->bool();
+        $schools = SchoolsReader::at($policy->at('schools'));
 
-        return null === $reserve || null === $roundTo ? null : new OrderPolicy($percent, $reserve, $roundTo, $prefers, $warm);
+        return null === $reserve || null === $roundTo ? null : new OrderPolicy($percent, $reserve, $roundTo, $prefers, $schools);
     }
 
     private static function oil(Cursor $oil): ?ShelfOil
@@ -80,11 +83,6 @@ final readonly class RequestReader
         $names = [$oil->at('product')->string(80), $oil->at('grade')->string(20), $oil->at('performanceClass')->string(40)];
 
         return null === $size ? null : new ShelfOil($names[0], $names[1], $names[2], new Container($id, $size, $price, $stock, $opened));
-    }
-
-    private static function part(Cursor $part): ShelfPart
-    {
-        return new ShelfPart($part->at('number')->string(40), $part->at('description')->string(120), $part->at('bin')->string(20), $part->at('inStock')->int(0, 1_000_000));
     }
 
     /**

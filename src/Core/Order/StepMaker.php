@@ -5,31 +5,62 @@ declare(strict_types=1);
 namespace FreshTack\Core\Order;
 
 use FreshTack\Core\Fastening\Tightening;
+use FreshTack\Core\Plan\Attitude;
 use FreshTack\Core\Plan\Effect;
+use FreshTack\Core\Plan\Opening;
 use FreshTack\Core\Procedure\EngineFacts;
 use FreshTack\Core\Procedure\Operation;
+use FreshTack\Core\Procedure\Procedure;
+use FreshTack\Core\Procedure\RowFilter;
 use FreshTack\Core\Procedure\Scope;
 use FreshTack\Core\Procedure\Step;
 use FreshTack\Core\Procedure\StepEntry;
 use FreshTack\Core\Procedure\Template;
 use FreshTack\Core\Quantity\Minutes;
 use FreshTack\Core\SpecBook\SheetField;
+use FreshTack\Core\SpecBook\Table;
+use FreshTack\Core\SpecBook\TableRow;
 
 /** Fills an operation's steps with one engine's figures. */
 final readonly class StepMaker
 {
-    public function ordered(Position $position, Operation $operation, EngineFacts $facts): OrderedOperation
+    /**
+     * @param list<Opening> $openings what this engine has of what must be open
+     * @param bool          $bare     without its steps: enough to count minutes
+     * @param int           $rank     the lower, the earlier, where nothing else decides
+     */
+    public function ordered(Position $position, Procedure $procedure, Operation $operation, EngineFacts $facts, array $openings, int $rank, bool $bare = false): OrderedOperation
     {
         $at = Scope::Rig === $operation->scope ? null : $position;
-        $from = null === $operation->unattendedFrom ? null : $facts->value($operation->unattendedFrom)?->content;
-        $last = \count($operation->steps) - 1;
-        $steps = array_map(
-            fn (Step $step, int $index): OrderedStep => $this->step($at, $operation, $step, $facts, $index === $last),
-            $operation->steps,
-            array_keys($operation->steps),
-        );
+        $called = $bare ? [] : array_values(array_filter($operation->steps, static fn (Step $step): bool => $step->when->holds($facts)));
+        $last = \count($called) - 1;
+        $steps = array_map(fn (Step $step, int $index): OrderedStep => $this->step($at, $operation, $step, $facts, $index === $last), $called, array_keys($called));
 
-        return new OrderedOperation($at, $operation, $this->handsOn($operation, $facts), $from instanceof Minutes ? $from : $operation->unattended, $steps);
+        return new OrderedOperation(
+            $at,
+            $operation,
+            $procedure->task,
+            $this->handsOn($operation, $facts),
+            $this->minutes($operation->unattendedFrom, $facts) ?? $operation->unattended,
+            $operation->setting->attitude ?? $this->attitude($operation->setting->attitudeFrom, $facts),
+            $this->minutes($operation->restFrom, $facts)->count ?? 0,
+            $steps,
+            $openings,
+            null === $procedure->task ? '' : $procedure->id,
+            $rank,
+        );
+    }
+
+    private function minutes(?string $path, EngineFacts $facts): ?Minutes
+    {
+        $content = null === $path ? null : $facts->value($path)?->content;
+
+        return $content instanceof Minutes ? $content : null;
+    }
+
+    private function attitude(?string $path, EngineFacts $facts): ?Attitude
+    {
+        return null === $path ? null : Attitude::tryFrom($facts->raw($path) ?? '');
     }
 
     private function handsOn(Operation $operation, EngineFacts $facts): Minutes
@@ -62,7 +93,16 @@ final readonly class StepMaker
             $tightening,
             $this->event($operation, $step, $isLast),
             $step->needs,
+            $this->rows($step, $facts),
         );
+    }
+
+    /** @return list<string> */
+    private function rows(Step $step, EngineFacts $facts): array
+    {
+        $table = null === $step->rows ? null : $facts->value($step->rows)?->content;
+
+        return $table instanceof Table ? array_map(static fn (TableRow $row): string => $row->spoken(), RowFilter::rows($table, $step->where, $facts)) : [];
     }
 
     private function filled(?Template $template, EngineFacts $facts): ?string

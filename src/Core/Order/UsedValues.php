@@ -22,8 +22,8 @@ final readonly class UsedValues
     public static function of(EngineOrder $engine, array $procedures): array
     {
         $paths = [
-            ...array_merge(...array_map(static fn (OrderedOperation $ordered): array => $ordered->operation->needs, $engine->operations)),
-            ...array_merge(...array_map(static fn (OrderedOperation $ordered): array => $ordered->operation->when->paths(), $engine->operations)),
+            ...array_merge(...array_map(static fn (OrderedOperation $ordered): array => $ordered->operation->needs($engine->facts), $engine->operations)),
+            ...array_merge(...array_map(static fn (OrderedOperation $ordered): array => $ordered->operation->asks(), $engine->operations)),
             ...self::conditions($engine, $procedures),
             ...self::byTheOrder($engine),
         ];
@@ -43,9 +43,15 @@ final readonly class UsedValues
     {
         $tasks = array_map(static fn (PickedTask $picked): string => $picked->task->value, $engine->tasks);
         $ours = array_filter($procedures, static fn (Procedure $procedure): bool => [] !== $tasks && (null === $procedure->task || \in_array($procedure->task->value, $tasks, true)));
-        $operations = array_merge(...array_values(array_map(static fn (Procedure $procedure): array => $procedure->operations, $ours)));
+        $operations = array_merge(...array_values(array_map(self::askedOf(...), $ours)));
 
-        return array_merge(...array_map(static fn (Operation $operation): array => $operation->when->paths(), $operations));
+        return array_merge(...array_map(static fn (Operation $operation): array => $operation->asks(), $operations));
+    }
+
+    /** @return list<Operation> of what belongs to every visit not the covers, which stay shut if nothing behind them is wanted */
+    private static function askedOf(Procedure $procedure): array
+    {
+        return array_values(array_filter($procedure->operations, static fn (Operation $operation): bool => null !== $procedure->task || (null === $operation->opensOrCloses() && null === $operation->setting->mode)));
     }
 
     /** @return list<string> */

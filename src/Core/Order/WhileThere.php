@@ -4,33 +4,34 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Order;
 
-use FreshTack\Core\Plan\GateBroken;
+use FreshTack\Core\Quantity\Minutes;
 use FreshTack\Core\SpecBook\Task;
 
 /**
- * What else could be done now that the engine is open: each task is worked into the order as if it had been picked,
- * and worked out alone, so that the two can be compared. Nothing is added.
+ * What else could be done now that the engine is open: each task is counted into the order as if it had been picked,
+ * and counted alone, so that the two can be compared. Nothing is added.
  */
 final readonly class WhileThere
 {
-    public function __construct(private OrderBuilder $builder = new OrderBuilder())
-    {
-    }
-
     /**
+     * @param OrderRequest              $request    with the picked tasks that can be done
      * @param array<string, list<Task>> $candidates not picked, by position
      *
      * @return list<Offer> of those that could be done; empty if nothing is picked
-     *
-     * @throws GateBroken if the book's procedures lead to a sequence that a gate forbids
      */
     public function offers(OrderRequest $request, array $candidates): array
     {
-        $base = $this->builder->build($request);
+        $hands = new HandsOn($request);
+        $base = array_map($hands->doable(...), $request->engines);
+        $minutes = $hands->of(...$base);
+        $picked = [] !== array_filter($base, static fn (EngineRequest $engine): bool => [] !== $engine->tasks);
         $offers = [];
-        foreach ($base->hasWork() ? $request->engines : [] as $engine) {
+        if (!$picked || null === $minutes) {
+            return [];
+        }
+        foreach ($base as $engine) {
             foreach ($candidates[$engine->position->value] ?? [] as $task) {
-                $offer = $this->offer($request, $base, $engine, $task);
+                $offer = $this->offer($hands, $base, $minutes, $engine, $task);
                 $offers = [...$offers, ...(null === $offer ? [] : [$offer])];
             }
         }
@@ -38,31 +39,45 @@ final readonly class WhileThere
         return $offers;
     }
 
-    /** @throws GateBroken */
-    private function offer(OrderRequest $request, WorkOrder $base, EngineRequest $engine, Task $task): ?Offer
+    /**
+     * What the picked tasks would take if each were done in an order of its own, with what is done within it.
+     *
+     * @return Minutes what can't be done is left out
+     */
+    public function alone(OrderRequest $request): Minutes
+    {
+        $hands = new HandsOn($request);
+        $sum = Minutes::none();
+        foreach (array_map($hands->doable(...), $request->engines) as $engine) {
+            foreach (array_filter($engine->tasks, static fn (PickedTask $picked): bool => null === $picked->task->within()) as $picked) {
+                $inner = array_filter($engine->tasks, static fn (PickedTask $other): bool => $picked->task === $other->task->within());
+                $sum = $sum->plus($hands->of($engine->withTasks([$picked, ...array_values($inner)])) ?? Minutes::none());
+            }
+        }
+
+        return $sum;
+    }
+
+    /** @param list<EngineRequest> $base */
+    private function offer(HandsOn $hands, array $base, Minutes $minutes, EngineRequest $engine, Task $task): ?Offer
     {
         $picked = array_map(static fn (PickedTask $each): Task => $each->task, $engine->tasks);
         $within = $task->within();
         if (null !== $within && !\in_array($within, $picked, true)) {
             return null;
         }
-        $with = $this->builder->build($this->onlyFor($request, $engine, [...$engine->tasks, new PickedTask($task, '')], true));
-        $alone = $this->builder->build($this->onlyFor($request, $engine, array_map(static fn (Task $each): PickedTask => new PickedTask($each, ''), null === $within ? [$task] : [$within, $task]), false));
-        if (\count($with->blocked()) > \count($base->blocked()) || !$alone->hasWork()) {
-            return null;
-        }
+        $more = $engine->withTasks([...$engine->tasks, new PickedTask($task, '')]);
+        $with = $hands->of(...array_map(static fn (EngineRequest $each): EngineRequest => $each === $engine ? $more : $each, $base));
+        $alone = $hands->of($engine->withTasks($this->alongWith($task)));
 
-        return new Offer($engine->position, $task, $with->labour->handsOn->beyond($base->labour->handsOn), $alone->labour->handsOn);
+        return null === $with || null === $alone ? null : new Offer($engine->position, $task, $with->beyond($minutes), $alone);
     }
 
-    /** @param list<PickedTask> $tasks */
-    private function onlyFor(OrderRequest $request, EngineRequest $engine, array $tasks, bool $keepOthers): OrderRequest
+    /** @return list<PickedTask> the task with the one that it is done within */
+    private function alongWith(Task $task): array
     {
-        $engines = array_map(
-            static fn (EngineRequest $each): EngineRequest => $each === $engine ? $each->withTasks($tasks) : $each,
-            $keepOthers ? $request->engines : [$engine],
-        );
+        $within = $task->within();
 
-        return $request->withEngines($engines);
+        return array_map(static fn (Task $each): PickedTask => new PickedTask($each, ''), null === $within ? [$task] : [$within, $task]);
     }
 }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace FreshTack\Core\Order;
 
 use FreshTack\Core\Labour\LabourSum;
-use FreshTack\Core\Parts\PartLine;
+use FreshTack\Core\Parts\PartsPlan;
+use FreshTack\Core\Plan\Timeline;
 use FreshTack\Core\Procedure\Caution;
 
 /** A whole work order: what is done, in which order, with which figures, parts, oil and tools, and why. */
@@ -15,7 +16,6 @@ final readonly class WorkOrder
      * @param list<EngineOrder>      $engines
      * @param list<OrderedOperation> $operations in the rig's sequence
      * @param list<OilPool>          $oil
-     * @param list<PartLine>         $parts
      * @param list<ToolLine>         $tools
      * @param list<Caution>          $cautions
      */
@@ -24,10 +24,11 @@ final readonly class WorkOrder
         public array $engines,
         public array $operations,
         public array $oil,
-        public array $parts,
+        public PartsPlan $parts,
         public array $tools,
         public array $cautions,
         public LabourSum $labour,
+        public Timeline $timeline,
     ) {
     }
 

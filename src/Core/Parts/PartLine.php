@@ -9,7 +9,12 @@ use FreshTack\Core\Order\Position;
 /** One part number on an order: how many, for which engines, and what the shelf says. */
 final readonly class PartLine
 {
-    /** @param non-empty-list<Position> $positions */
+    /**
+     * @param int                      $count     pieces
+     * @param non-empty-list<Position> $positions
+     * @param list<string>             $instead   older numbers, from the sheet's to the last before this one
+     * @param bool                     $atHand    laid out in case it is needed
+     */
     public function __construct(
         public string $number,
         public int $count,
@@ -17,6 +22,8 @@ final readonly class PartLine
         public bool $singleUse,
         public string $why,
         public ?ShelfPart $shelf,
+        public array $instead = [],
+        public bool $atHand = false,
     ) {
     }
 
@@ -28,6 +35,22 @@ final readonly class PartLine
 
     public function with(self $other): self
     {
-        return new self($this->number, $this->count + $other->count, [...$this->positions, ...$other->positions], $this->singleUse || $other->singleUse, $this->why, $this->shelf);
+        return new self($this->number, $this->count + $other->count, self::once([...$this->positions, ...$other->positions]), $this->singleUse || $other->singleUse, $this->why, $this->shelf, [] === $this->instead ? $other->instead : $this->instead, $this->atHand && $other->atHand);
+    }
+
+    /** What is still to be fetched loose once so many come out of kits; null: nothing. */
+    public function less(int $count): ?self
+    {
+        return $count >= $this->count ? null : new self($this->number, $this->count - $count, $this->positions, $this->singleUse, $this->why, $this->shelf, $this->instead, $this->atHand);
+    }
+
+    /**
+     * @param non-empty-list<Position> $positions
+     *
+     * @return non-empty-list<Position>
+     */
+    private static function once(array $positions): array
+    {
+        return array_values(array_column(array_map(static fn (Position $position): array => [$position->value, $position], $positions), 1, 0));
     }
 }

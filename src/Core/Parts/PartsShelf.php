@@ -7,9 +7,12 @@ namespace FreshTack\Core\Parts;
 /** The part numbers that the shop knows. */
 final readonly class PartsShelf
 {
-    /** @param array<string, ShelfPart> $byNumber */
+    private Supersession $supersession;
+
+    /** @param array<array-key, ShelfPart> $byNumber */
     private function __construct(private array $byNumber)
     {
+        $this->supersession = new Supersession(array_filter(array_map(static fn (ShelfPart $part): ?string => $part->supersededBy, $byNumber), \is_string(...)));
     }
 
     public static function of(ShelfPart ...$parts): self
@@ -20,5 +23,17 @@ final readonly class PartsShelf
     public function find(string $number): ?ShelfPart
     {
         return $this->byNumber[$number] ?? null;
+    }
+
+    /** @return non-empty-list<string> from the number to the one that took its place in the end */
+    public function chain(string $number): array
+    {
+        return $this->supersession->chain($number);
+    }
+
+    /** @return list<ShelfPart> */
+    public function kits(): array
+    {
+        return array_values(array_filter($this->byNumber, static fn (ShelfPart $part): bool => [] !== $part->kit && null === $part->supersededBy));
     }
 }

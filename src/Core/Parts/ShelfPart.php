@@ -4,9 +4,15 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Parts;
 
+/** A part number that the shop knows, with what stands on the shelf. */
 final readonly class ShelfPart
 {
-    public function __construct(public string $number, public string $description, public string $bin, public int $inStock)
+    /**
+     * @param int|null      $priceMinor   of one piece, in the smallest coin; null: not known
+     * @param string|null   $supersededBy the number that took its place
+     * @param list<KitLine> $kit          what it holds, if it is a kit
+     */
+    public function __construct(public string $number, public string $description, public string $bin, public int $inStock, public ?int $priceMinor = null, public ?string $supersededBy = null, public array $kit = [])
     {
     }
 }

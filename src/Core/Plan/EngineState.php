@@ -4,64 +4,93 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Plan;
 
-/** One engine at the bench, as the gates see it. It arrives whole, with oil, not running and free to start. */
+/** One engine at the bench, as the gates see it. It arrives whole, with oil, not running, vertical, cold and free to start. */
 final readonly class EngineState
 {
-    /** @param array<string, bool> $open gates that are not met, by their code */
-    private function __construct(private array $open)
+    /**
+     * @param array<string, true>           $unmet  gates that are not met, by their code
+     * @param array<string, list<Opening>>  $open   what is open, with what lies in front of it
+     * @param array<string, true>           $opened all that was ever opened
+     */
+    private function __construct(private array $unmet, private array $open = [], private array $opened = [], public Attitude $attitude = Attitude::Vertical)
     {
     }
 
     public static function onArrival(): self
     {
-        return new self([Gate::WaterSupplied->value => true, Gate::LockedOut->value => true, Gate::OldGasketSeen->value => true, Gate::Rested->value => true, Gate::CowlOff->value => true]);
+        return new self(self::codes(Gate::notOnArrival()));
     }
 
     /** An engine of which nothing is known: it meets no gate. */
     public static function unknown(): self
     {
-        return new self(array_fill_keys(array_map(static fn (Gate $gate): string => $gate->value, Gate::cases()), true));
+        return new self(self::codes(Gate::cases()));
     }
 
     public function meets(Gate $gate): bool
     {
-        return !isset($this->open[$gate->value]);
+        return !isset($this->unmet[$gate->value]);
+    }
+
+    public function isOpen(Opening $opening): bool
+    {
+        return isset($this->open[$opening->value]);
+    }
+
+    public function wasOpened(Opening $opening): bool
+    {
+        return isset($this->opened[$opening->value]);
+    }
+
+    /** @return list<Opening> what is open behind it; behind the cowl, which goes on last, all that is */
+    public function behind(Opening $front): array
+    {
+        $open = array_map(Opening::from(...), array_keys($this->open));
+
+        return array_values(array_filter($open, fn (Opening $opening): bool => $opening !== $front && (Opening::Cowl === $front || \in_array($front, $this->open[$opening->value] ?? [], true))));
+    }
+
+    /** @return list<Opening> */
+    public function stillOpen(): array
+    {
+        return array_map(Opening::from(...), array_keys($this->open));
     }
 
     public function after(Effect $effect): self
     {
-        return match ($effect) {
-            Effect::WaterOn => $this->met(Gate::WaterSupplied),
-            Effect::WaterOff => $this->unmet(Gate::WaterSupplied),
-            Effect::LockedOut => $this->met(Gate::LockedOut)->unmet(Gate::NotLockedOut),
-            Effect::LockoutLifted => $this->met(Gate::NotLockedOut)->unmet(Gate::LockedOut),
-            Effect::Started => $this->unmet(Gate::NotRunning)->unmet(Gate::Rested),
-            Effect::Stopped => $this->met(Gate::NotRunning),
-            Effect::CowlOff => $this->met(Gate::CowlOff)->unmet(Gate::CowlShut),
-            Effect::CowlOn => $this->met(Gate::CowlShut)->unmet(Gate::CowlOff),
-            Effect::PanelOff => $this->unmet(Gate::PanelShut),
-            Effect::PanelOn => $this->met(Gate::PanelShut),
-            Effect::DrainOpened => $this->unmet(Gate::DrainShut)->unmet(Gate::OilInEngine),
-            Effect::DrainClosed => $this->met(Gate::DrainShut),
-            Effect::OilOut => $this->unmet(Gate::OilInEngine),
-            Effect::SpillOpened => $this->unmet(Gate::SpillShut),
-            Effect::SpillClosed => $this->met(Gate::SpillShut),
-            Effect::FilterOff => $this->unmet(Gate::FilterFitted)->unmet(Gate::OldGasketSeen),
-            Effect::OldGasketSeen => $this->met(Gate::OldGasketSeen),
-            Effect::FilterOn => $this->met(Gate::FilterFitted),
-            Effect::OilIn => $this->met(Gate::OilInEngine)->unmet(Gate::Rested),
-            Effect::Rested => $this->met(Gate::Rested),
-            Effect::LevelRead => $this,
-        };
+        return $this->begun($effect)->ended($effect);
     }
 
-    private function met(Gate $gate): self
+    /** What an effect undoes is undone as soon as the work begins. */
+    public function begun(Effect $effect): self
     {
-        return new self(array_diff_key($this->open, [$gate->value => true]));
+        return new self([...$this->unmet, ...self::codes($effect->breaks())], $this->open, $this->opened, $this->attitude);
     }
 
-    private function unmet(Gate $gate): self
+    /** What an effect brings about is there only when the work has ended. */
+    public function ended(Effect $effect): self
     {
-        return new self([...$this->open, $gate->value => true]);
+        return new self(array_diff_key($this->unmet, self::codes($effect->meets())), $this->open, $this->opened, $effect->attitude() ?? $this->attitude);
+    }
+
+    /** @param list<Opening> $behind what lies in front of it */
+    public function withOpened(Opening $opening, array $behind): self
+    {
+        return new self([...$this->unmet, Gate::CountedOut->value => true], [...$this->open, $opening->value => $behind], [...$this->opened, $opening->value => true], $this->attitude);
+    }
+
+    public function withClosed(Opening $opening): self
+    {
+        return new self($this->unmet, array_diff_key($this->open, [$opening->value => true]), $this->opened, $this->attitude);
+    }
+
+    /**
+     * @param list<Gate> $gates
+     *
+     * @return array<string, true>
+     */
+    private static function codes(array $gates): array
+    {
+        return array_fill_keys(array_map(static fn (Gate $gate): string => $gate->value, $gates), true);
     }
 }

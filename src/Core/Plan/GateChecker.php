@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Plan;
 
-/** Replays a sequence of work and names the first gate that it breaks. It knows nothing of how the sequence was made. */
+/**
+ * Replays work and names the first gate that it breaks. It knows nothing of how the plan was made: it keeps a model of
+ * each engine, and asks it at the beginning of every piece of work.
+ */
 final readonly class GateChecker
 {
     /**
+     * One thing after the other, times left aside.
+     *
      * @param list<string>      $positions the engines at the bench
      * @param list<PlannedWork> $sequence
      *
@@ -15,29 +20,31 @@ final readonly class GateChecker
      */
     public function check(array $positions, array $sequence): void
     {
-        $engines = array_fill_keys($positions, EngineState::onArrival());
-        foreach ($sequence as $work) {
-            foreach (null === $work->position ? $positions : [$work->position] as $position) {
-                $engines[$position] = $this->done($work, $position, $engines[$position] ?? EngineState::onArrival());
-            }
-        }
-        foreach ($engines as $position => $state) {
-            foreach (Gate::atTheEnd() as $gate) {
-                $state->meets($gate) || throw GateBroken::atTheEnd($position, $gate);
-            }
-        }
+        $day = 1440;
+        $this->checkTimed($positions, array_map(static fn (PlannedWork $work, int $place): TimedWork => new TimedWork($work, $day * $place, $day * ($place + 1)), $sequence, array_keys($sequence)));
     }
 
-    /** @throws GateBroken */
-    private function done(PlannedWork $work, string $position, EngineState $state): EngineState
+    /**
+     * Works that may go on side by side: what one undoes is undone at its beginning, what it brings about is there at
+     * its end.
+     *
+     * @param list<string>    $positions
+     * @param list<TimedWork> $plan      in the order in which they begin
+     *
+     * @throws GateBroken
+     */
+    public function checkTimed(array $positions, array $plan): void
     {
-        foreach ($work->effects as $effect) {
-            foreach (Gate::before($effect) as $gate) {
-                $state->meets($gate) || throw GateBroken::before($work, $position, $gate);
+        $engines = array_fill_keys($positions, ReplayedEngine::onArrival());
+        foreach ($plan as $timed) {
+            foreach (null === $timed->work->position ? $positions : [$timed->work->position] as $position) {
+                $engine = ($engines[$position] ?? ReplayedEngine::onArrival())->until($timed->startMin);
+                $engine->ask($timed, $position);
+                $engines[$position] = $engine->begin($timed);
             }
-            $state = $state->after($effect);
         }
-
-        return $state;
+        foreach ($engines as $position => $engine) {
+            $engine->until(\PHP_INT_MAX)->askAtTheEnd($position);
+        }
     }
 }

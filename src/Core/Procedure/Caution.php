@@ -14,6 +14,9 @@ enum Caution: string
     case Exhaust = 'exhaust';
     case TiltSupport = 'tilt_support';
     case FuelVapour = 'fuel_vapour';
+    case Lifting = 'lifting';
+    case Sprays = 'sprays';
+    case Battery = 'battery';
     case Gloves = 'gloves';
     case Slips = 'slips';
     case Waste = 'waste';
@@ -30,6 +33,9 @@ enum Caution: string
             self::Exhaust => 'Exhaust',
             self::TiltSupport => 'Tilted engine',
             self::FuelVapour => 'Fuel vapour',
+            self::Lifting => 'Heavy',
+            self::Sprays => 'Sprays',
+            self::Battery => 'Battery',
             self::Gloves => 'Hands and eyes',
             self::Slips => 'Slippery floor',
             self::Waste => 'Waste',
@@ -47,7 +53,10 @@ enum Caution: string
             self::RunWithWater => 'Never start without a water supply. No tell-tale within seconds, or the oil warning stays on: stop.',
             self::Exhaust => 'Run only where the exhaust can leave the building.',
             self::TiltSupport => 'Set the tilt lock or a support before anyone reaches under a tilted engine.',
-            self::FuelVapour => 'A smell of fuel: stop, ventilate, no ignition source.',
+            self::FuelVapour => 'Ventilate, no ignition source, let the pressure go first, two people. A smell of fuel: stop.',
+            self::Lifting => 'Two people or a lifting aid; nobody under what hangs.',
+            self::Sprays => 'Sprays stay off belts, off hot metal and out of the air over fuel.',
+            self::Battery => 'Battery switch off before a terminal is touched; no metal across the terminals.',
             self::Gloves => 'Oil-proof gloves and eye protection.',
             self::Slips => 'Wipe spilled oil at once.',
             self::Waste => 'Used oil, filters and rags go to their own containers, never into a drain or the water.',

@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Procedure;
 
+use FreshTack\Core\Policy\Question;
+use FreshTack\Core\Policy\School;
+use FreshTack\Core\Policy\Schools;
+use FreshTack\Core\Schedule\Interval;
 use FreshTack\Core\SpecBook\SheetField;
 use FreshTack\Core\SpecBook\SheetValue;
 use FreshTack\Core\SpecBook\SpecSheet;
+use FreshTack\Core\SpecBook\Task;
 
 /**
  * What is known of one engine in one order: its sheet's values under their own paths, and what the order has
@@ -17,21 +22,32 @@ final readonly class EngineFacts
     /**
      * @param array<string, Figure> $worked by path
      * @param array<string, string> $raw    for conditions, by path
+     * @param list<Task>            $tasks  that are done on it
      */
-    public function __construct(public SpecSheet $sheet, private array $worked, private array $raw)
+    public function __construct(public SpecSheet $sheet, private array $worked, private array $raw, private array $tasks = [], private ?Schools $schools = null)
     {
+    }
+
+    /** @param list<Task> $tasks */
+    public function withTasks(array $tasks): self
+    {
+        return new self($this->sheet, $this->worked, $this->raw, $tasks, $this->schools);
     }
 
     /** Whether anything answers, without working out how it would be shown. */
     public function knows(string $path): bool
     {
-        return isset($this->worked[$path]) || null !== $this->value($path);
+        return isset($this->worked[$path]) || null !== $this->value($path) || null !== $this->school($path) || str_starts_with($path, 'task.');
     }
 
     public function figure(string $path): ?Figure
     {
         if (isset($this->worked[$path])) {
             return $this->worked[$path];
+        }
+        $school = $this->school($path);
+        if (null !== $school) {
+            return new Figure($path, lcfirst(Question::from(substr($path, 7))->title()), $school->name, null, 'shop policy');
         }
         $value = $this->value($path);
 
@@ -47,14 +63,26 @@ final readonly class EngineFacts
 
     public function raw(string $path): ?string
     {
+        if (str_starts_with($path, 'task.')) {
+            return \in_array(Task::tryFrom(substr($path, 5)), $this->tasks, true) ? 'yes' : 'no';
+        }
         $content = $this->value($path)?->content;
 
         return match (true) {
             isset($this->raw[$path]) => $this->raw[$path],
+            str_starts_with($path, 'policy.') => $this->school($path)?->code,
+            $content instanceof Interval => $content->action->value,
             \is_bool($content) => $content ? 'yes' : 'no',
             \is_string($content) => $content,
             default => $this->figure($path)?->text,
         };
+    }
+
+    private function school(string $path): ?School
+    {
+        $question = str_starts_with($path, 'policy.') ? Question::tryFrom(substr($path, 7)) : null;
+
+        return null === $question ? null : ($this->schools ?? Schools::standard())->answer($question);
     }
 
     public static function label(string $path): string

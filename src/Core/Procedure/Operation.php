@@ -5,19 +5,22 @@ declare(strict_types=1);
 namespace FreshTack\Core\Procedure;
 
 use FreshTack\Core\Plan\Effect;
+use FreshTack\Core\Plan\Gate;
+use FreshTack\Core\Plan\Opening;
 use FreshTack\Core\Quantity\Minutes;
 
 /** A piece of work with its hands-on minutes, what must be open for it, what it changes, and its steps. */
 final readonly class Operation
 {
-    /** @var list<string> every path that this operation needs, each once */
-    public array $needs;
+    /** @var list<string> paths that it needs whatever the facts */
+    private array $always;
 
     /**
      * @param string|null    $unattendedFrom path of the sheet's value for the unattended minutes
-     * @param list<string>   $openings       ids of what must be open
-     * @param string|null    $opens          id of the opening that this operation opens
-     * @param string|null    $closes         id of the opening that this operation closes
+     * @param string|null    $restFrom       path of the sheet's value for the rest that must be over before it
+     * @param list<Opening>  $openings       what must be open
+     * @param list<Opening>  $shut           what must be closed
+     * @param list<Gate>     $only           what must be so, beside what its effects ask for
      * @param list<Effect>   $effects        in the order in which they happen
      * @param list<PartUse>  $parts
      * @param list<ToolNeed> $tools
@@ -32,10 +35,14 @@ final readonly class Operation
         public Minutes $attended,
         public Minutes $unattended,
         public ?string $unattendedFrom,
+        public ?string $restFrom,
         public Condition $when,
+        public Setting $setting,
         public array $openings,
-        public ?string $opens,
-        public ?string $closes,
+        public array $shut,
+        public ?Opening $opens,
+        public ?Opening $closes,
+        public array $only,
         public array $effects,
         public array $parts,
         public array $tools,
@@ -44,8 +51,39 @@ final readonly class Operation
         public array $steps,
     ) {
         $sizes = array_map(static fn (ToolNeed $tool): ?string => $tool->size, $tools);
-        $fields = array_map(static fn (PartUse $part): string => $part->field, $parts);
-        $inSteps = array_merge(...array_map(static fn (Step $step): array => $step->needs, $steps));
-        $this->needs = array_values(array_unique(array_filter([...$inSteps, ...$fields, ...$sizes, $unattendedFrom], \is_string(...))));
+        $this->always = array_values(array_unique(array_filter([...$sizes, $unattendedFrom, $restFrom, $setting->attitudeFrom], \is_string(...))));
+    }
+
+    /** @return list<string> every path that it needs of these facts, each once */
+    public function needs(EngineFacts $facts): array
+    {
+        $needs = $this->always;
+        foreach ($this->steps as $step) {
+            if ($step->when->holds($facts)) {
+                array_push($needs, ...$step->needs);
+            }
+        }
+        foreach ($this->parts as $part) {
+            if ($part->when->holds($facts)) {
+                $needs[] = $part->field;
+            }
+        }
+
+        return array_values(array_unique($needs));
+    }
+
+    /** @return list<string> the paths that decide what of it is done */
+    public function asks(): array
+    {
+        return array_merge(
+            $this->when->paths(),
+            ...array_map(static fn (Step $step): array => $step->when->paths(), $this->steps),
+            ...array_map(static fn (PartUse $part): array => $part->when->paths(), $this->parts),
+        );
+    }
+
+    public function opensOrCloses(): ?Opening
+    {
+        return $this->opens ?? $this->closes;
     }
 }

@@ -4,22 +4,42 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Procedure;
 
-/** The stations of a visit to the bench, in their order; all engines of a rig pass a station before the next begins. */
+use FreshTack\Core\Plan\Frame;
+
+/** The stations of a visit to the bench, in the order in which they come where nothing else decides. */
 enum Phase: string
 {
     case Place = 'place';
-    case WarmUp = 'warm_up';
-    case LockOut = 'lock_out';
+    case Arrival = 'arrival';
     case Open = 'open';
+    case Cold = 'cold';
+    case WarmUp = 'warm_up';
     case Drain = 'drain';
     case CloseDrain = 'close_drain';
     case Filter = 'filter';
+    case Gearcase = 'gearcase';
+    case Upkeep = 'upkeep';
     case Fill = 'fill';
     case FirstReading = 'first_reading';
     case Run = 'run';
     case Reading = 'reading';
     case Cover = 'cover';
     case Finish = 'finish';
+
+    public function frame(): Frame
+    {
+        return match ($this) {
+            self::Place => Frame::First,
+            self::Cover, self::Finish => Frame::Last,
+            default => Frame::Between,
+        };
+    }
+
+    /** Whether its work may be done before, between or after the runs. */
+    public function isMovable(): bool
+    {
+        return self::Gearcase === $this || self::Upkeep === $this;
+    }
 
     public function rank(): int
     {

@@ -26,7 +26,7 @@ final readonly class Procedure
     /** @return list<string> paths that this procedure needs and that nothing answers, each once */
     public function holes(EngineFacts $facts): array
     {
-        $needs = [...$this->needs, ...array_merge(...array_map(static fn (Operation $operation): array => $operation->needs, $this->operationsFor($facts)))];
+        $needs = [...$this->needs, ...array_merge(...array_map(static fn (Operation $operation): array => $operation->needs($facts), $this->operationsFor($facts)))];
 
         return array_values(array_unique(array_filter($needs, static fn (string $path): bool => !$facts->knows($path))));
     }

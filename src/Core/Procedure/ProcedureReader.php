@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Procedure;
 
+use FreshTack\Core\Plan\Attitude;
 use FreshTack\Core\Plan\Effect;
+use FreshTack\Core\Plan\Gate;
+use FreshTack\Core\Plan\Lockout;
+use FreshTack\Core\Plan\Opening;
+use FreshTack\Core\Plan\Zone;
+use FreshTack\Core\Policy\Question;
 use FreshTack\Core\Quantity\Minutes;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\Reading\InvalidDocument;
@@ -16,7 +22,7 @@ final readonly class ProcedureReader
 {
     public const FORMAT = 'fresh-tack/procedure/1';
     /** What an order works out for itself, beside the sheet's values. */
-    public const WORKED = ['order.capacity', 'order.firstPour', 'order.grade', 'order.oil', 'order.drainMethod', 'order.place', 'order.warm', 'order.filter', 'order.air', 'order.arrival'];
+    public const WORKED = ['order.capacity', 'order.firstPour', 'order.grade', 'order.oil', 'order.drainMethod', 'order.place', 'order.warm', 'order.filter', 'order.air', 'order.arrival', 'order.arrivalRead', 'order.gasketLubricant'];
 
     /** @throws InvalidDocument with every flaw and where it stands */
     public static function read(mixed $document): Procedure
@@ -46,7 +52,7 @@ final readonly class ProcedureReader
 
     private static function operation(Cursor $operation): Operation
     {
-        $operation->knowsOnly('id', 'title', 'scope', 'phase', 'attendedMin', 'unattendedMin', 'unattendedFrom', 'when', 'openings', 'opens', 'closes', 'effects', 'parts', 'tools', 'cautions', 'why', 'steps');
+        $operation->knowsOnly('id', 'title', 'scope', 'phase', 'attendedMin', 'unattendedMin', 'unattendedFrom', 'restFrom', 'when', 'attitude', 'lockout', 'thermal', 'zone', 'people', 'mode', 'openings', 'shut', 'opens', 'closes', 'only', 'effects', 'parts', 'tools', 'cautions', 'why', 'steps');
 
         return new Operation(
             $operation->at('id')->string(40),
@@ -56,10 +62,14 @@ final readonly class ProcedureReader
             self::minutes($operation->at('attendedMin')),
             $operation->at('unattendedMin')->isNull() ? Minutes::none() : self::minutes($operation->at('unattendedMin')),
             $operation->at('unattendedFrom')->isNull() ? null : self::path($operation->at('unattendedFrom')),
-            $operation->at('when')->isNull() ? Condition::always() : self::condition($operation->at('when')),
-            $operation->at('openings')->strings(),
-            $operation->at('opens')->optionalString(40),
-            $operation->at('closes')->optionalString(40),
+            $operation->at('restFrom')->isNull() ? null : self::path($operation->at('restFrom')),
+            self::when($operation->at('when')),
+            self::setting($operation),
+            self::enums($operation->at('openings'), Opening::class),
+            self::enums($operation->at('shut'), Opening::class),
+            $operation->at('opens')->isNull() ? null : $operation->at('opens')->enum(Opening::class),
+            $operation->at('closes')->isNull() ? null : $operation->at('closes')->enum(Opening::class),
+            self::enums($operation->at('only'), Gate::class),
             self::enums($operation->at('effects'), Effect::class),
             array_map(self::part(...), self::optionalList($operation->at('parts'))),
             array_map(self::tool(...), self::optionalList($operation->at('tools'))),
@@ -67,6 +77,29 @@ final readonly class ProcedureReader
             $operation->at('why')->string(400),
             array_map(self::step(...), $operation->at('steps')->list(1, 40)),
         );
+    }
+
+    /** The attitude is a word, or the path of the sheet's value that says it. Hands on an engine call for its lockout unless the operation says otherwise. */
+    private static function setting(Cursor $operation): Setting
+    {
+        $attitude = $operation->at('attitude')->optionalString(40);
+        $word = null === $attitude ? null : Attitude::tryFrom($attitude);
+        $isRig = Scope::Rig->value === $operation->at('scope')->raw();
+
+        return new Setting(
+            $word,
+            null === $attitude || null !== $word ? null : self::path($operation->at('attitude')),
+            $operation->at('lockout')->isNull() ? ($isRig ? Lockout::Any : Lockout::Locked) : $operation->at('lockout')->enum(Lockout::class),
+            $operation->at('thermal')->isNull() ? null : $operation->at('thermal')->enum(Thermal::class),
+            $operation->at('zone')->isNull() ? Zone::Powerhead : $operation->at('zone')->enum(Zone::class),
+            $operation->at('people')->isNull() ? 1 : $operation->at('people')->int(1, 3),
+            $operation->at('mode')->isNull() ? null : $operation->at('mode')->enum(Mode::class),
+        );
+    }
+
+    private static function when(Cursor $when): Condition
+    {
+        return $when->isNull() ? Condition::always() : self::condition($when);
     }
 
     /** @return list<Cursor> */
@@ -97,11 +130,19 @@ final readonly class ProcedureReader
     private static function path(Cursor $path): string
     {
         $text = $path->string(60);
-        if ('' !== $text && null === SheetField::tryFrom($text) && !\in_array($text, self::WORKED, true)) {
+        if ('' !== $text && !self::isKnown($text)) {
             $path->flaw(\sprintf('"%s" is neither a value of a sheet nor one that an order works out.', $text));
         }
 
         return $text;
+    }
+
+    /** Values of a sheet, what an order works out, `task.…` for what was picked, and `policy.…` for the shop's schools. */
+    private static function isKnown(string $path): bool
+    {
+        return null !== SheetField::tryFrom($path) || \in_array($path, self::WORKED, true)
+            || (str_starts_with($path, 'task.') && null !== Task::tryFrom(substr($path, 5)))
+            || (str_starts_with($path, 'policy.') && null !== Question::tryFrom(substr($path, 7)));
     }
 
     private static function condition(Cursor $condition): Condition
@@ -126,9 +167,21 @@ final readonly class ProcedureReader
 
     private static function part(Cursor $part): PartUse
     {
-        $part->knowsOnly('field', 'singleUse');
+        $part->knowsOnly('field', 'singleUse', 'when', 'column', 'where', 'atHand');
 
-        return new PartUse(self::path($part->at('field')), $part->at('singleUse')->bool());
+        return new PartUse(
+            self::path($part->at('field')),
+            $part->at('singleUse')->bool(),
+            self::when($part->at('when')),
+            $part->at('column')->optionalString(20) ?? 'part',
+            self::rowFilter($part->at('where')),
+            !$part->at('atHand')->isNull() && $part->at('atHand')->bool(),
+        );
+    }
+
+    private static function rowFilter(Cursor $where): ?RowFilter
+    {
+        return $where->isNull() ? null : new RowFilter($where->at('column')->string(20), $where->at('value')->string(40));
     }
 
     private static function tool(Cursor $tool): ToolNeed
@@ -140,7 +193,7 @@ final readonly class ProcedureReader
 
     private static function step(Cursor $step): Step
     {
-        $step->knowsOnly('id', 'text', 'figure', 'beside', 'check', 'slip', 'entry', 'must');
+        $step->knowsOnly('id', 'text', 'figure', 'beside', 'check', 'slip', 'entry', 'must', 'rows', 'where', 'when');
 
         return new Step(
             $step->at('id')->string(40),
@@ -151,6 +204,9 @@ final readonly class ProcedureReader
             self::optionalTemplate($step->at('slip')),
             $step->at('entry')->isNull() ? StepEntry::Tick : $step->at('entry')->enum(StepEntry::class),
             !$step->at('must')->isNull() && $step->at('must')->bool(),
+            $step->at('rows')->isNull() ? null : self::path($step->at('rows')),
+            self::rowFilter($step->at('where')),
+            self::when($step->at('when')),
         );
     }
 
@@ -163,7 +219,7 @@ final readonly class ProcedureReader
     {
         $template = new Template($text->string(400));
         foreach ($template->slots as $slot) {
-            if (null === SheetField::tryFrom($slot) && !\in_array($slot, self::WORKED, true)) {
+            if (!self::isKnown($slot)) {
                 $text->flaw(\sprintf('The slot {%s} is neither a value of a sheet nor one that an order works out.', $slot));
             }
         }

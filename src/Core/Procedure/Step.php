@@ -11,6 +11,8 @@ final readonly class Step
 
     /**
      * @param string|null $figure the path of the value that belongs to this step in large type
+     * @param string|null $rows   the path of a table whose rows belong to this step, one below the other
+     * @param Condition   $when   whether these facts call for it
      * @param bool        $must   "could not" here keeps the engine from being released
      */
     public function __construct(
@@ -22,8 +24,11 @@ final readonly class Step
         public ?Template $slip,
         public StepEntry $entry,
         public bool $must,
+        public ?string $rows,
+        public ?RowFilter $where,
+        public Condition $when,
     ) {
         $slots = array_map(static fn (?Template $template): array => $template->slots ?? [], [$text, $beside, $check, $slip]);
-        $this->needs = array_values(array_unique([...(null === $figure ? [] : [$figure]), ...array_merge(...$slots)]));
+        $this->needs = array_values(array_unique([...array_filter([$figure, $rows], \is_string(...)), ...array_merge(...$slots)]));
     }
 }

@@ -12,13 +12,13 @@ final readonly class Template
 
     public function __construct(private string $text)
     {
-        preg_match_all('/\{([A-Za-z.]+)\}/', $text, $found);
+        preg_match_all('/\{([A-Za-z._]+)\}/', $text, $found);
         $this->slots = array_values(array_unique($found[1]));
     }
 
     /** A slot that nothing answers shows as a blank with its name: such a text is never issued. */
     public function fill(EngineFacts $facts): string
     {
-        return [] === $this->slots ? $this->text : (string) preg_replace_callback('/\{([A-Za-z.]+)\}/', static fn (array $slot): string => $facts->figure($slot[1])->text ?? '____ ('.EngineFacts::label($slot[1]).')', $this->text);
+        return [] === $this->slots ? $this->text : (string) preg_replace_callback('/\{([A-Za-z._]+)\}/', static fn (array $slot): string => $facts->figure($slot[1])->text ?? '____ ('.EngineFacts::label($slot[1]).')', $this->text);
     }
 }

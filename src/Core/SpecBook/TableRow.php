@@ -50,10 +50,22 @@ final readonly class TableRow
         };
     }
 
+    /** As it stands at a step: without the columns that only say which rows belong there. */
+    public function spoken(): string
+    {
+        return $this->told(array_values(array_filter($this->columns, static fn (Column $column): bool => !\in_array($column->key, ['place', 'steering', 'tilt'], true))));
+    }
+
     public function text(): string
     {
+        return $this->told($this->columns);
+    }
+
+    /** @param list<Column> $columns */
+    private function told(array $columns): string
+    {
         $told = [];
-        foreach ($this->columns as $place => $column) {
+        foreach ($columns as $place => $column) {
             $shown = $this->shown($column);
             if ('' !== $shown) {
                 $told[] = 0 === $place ? $shown : \sprintf('%s %s', $column->label, $shown);

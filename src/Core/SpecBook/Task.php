@@ -58,6 +58,12 @@ enum Task: string
         return self::TimingBeltCheck === $this ? self::TimingBelt : null;
     }
 
+    /** Afloat it can't be reached, or would drip. */
+    public function isUnderWater(): bool
+    {
+        return \in_array($this, [self::GearLubricant, self::PropellerShaft, self::WaterPump, self::ExternalAnodes], true);
+    }
+
     /** What it is done to: tasks on the same component share their records. */
     public function component(): string
     {

@@ -6,6 +6,7 @@ namespace FreshTack\Shop\Book;
 
 use FreshTack\Core\Order\OrderBuilder;
 use FreshTack\Core\Order\RequestReader;
+use FreshTack\Core\Plan\Effort;
 use FreshTack\Core\Plan\GateBroken;
 use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Core\Reading\InvalidDocument;
@@ -73,7 +74,7 @@ final readonly class DecideFlag
         }
         $boat = $this->register->boat($file->boatId);
         $request = $this->assembler->request($file->number, $file->draft, $this->assembler->assess($boat, $file->draft)) ?? throw Conflict::nothingToIssue();
-        $order = $this->builder->build(RequestReader::read($request));
+        $order = $this->builder->build(RequestReader::read($request), Effort::Full);
         $order->hasWork() || throw Conflict::nothingToIssue();
         $this->orders->refreeze($file->number, Json::encode($request), Json::encode(WorkOrderDocument::of($order)), $by->username, $this->clock->now());
     }

@@ -12,16 +12,18 @@ final readonly class Draft
 {
     /**
      * @param list<DraftEngine> $engines
+     * @param int               $technicians who work on it at once
+     * @param list<string>      $kits        taken in place of loose pieces
      * @param list<Fill>        $fills   holes of the book that the manager filled in for this order
      */
-    public function __construct(public Place $place, public int $coldestC, public int $warmestC, public string $complaint, public array $engines, public array $fills = [])
+    public function __construct(public Place $place, public int $coldestC, public int $warmestC, public string $complaint, public array $engines, public int $technicians = 1, public array $kits = [], public array $fills = [])
     {
     }
 
     /** @param list<Fill> $fills */
     public function withFills(array $fills): self
     {
-        return new self($this->place, $this->coldestC, $this->warmestC, $this->complaint, $this->engines, $fills);
+        return new self($this->place, $this->coldestC, $this->warmestC, $this->complaint, $this->engines, $this->technicians, $this->kits, $fills);
     }
 
     /** @return list<Fill> */
@@ -38,6 +40,8 @@ final readonly class Draft
             'coldestC' => $this->coldestC,
             'warmestC' => $this->warmestC,
             'complaint' => $this->complaint,
+            'technicians' => $this->technicians,
+            'kits' => $this->kits,
             'engines' => array_map(static fn (DraftEngine $engine): array => [
                 'engineId' => $engine->engineId,
                 'model' => $engine->model,

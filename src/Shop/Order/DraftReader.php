@@ -13,10 +13,12 @@ use FreshTack\Core\SpecBook\Task;
 /** Reads a draft as the client sends it and as it is stored. */
 final readonly class DraftReader
 {
+    private const MOST_TECHNICIANS = 4;
+
     /** Flaws are noted at their fields; the caller throws for them. */
     public static function at(Cursor $draft): Draft
     {
-        $draft->knowsOnly('place', 'coldestC', 'warmestC', 'complaint', 'engines');
+        $draft->knowsOnly('place', 'coldestC', 'warmestC', 'complaint', 'technicians', 'kits', 'engines');
 
         return self::entered($draft);
     }
@@ -43,7 +45,20 @@ final readonly class DraftReader
             $warmest,
             $draft->at('complaint')->optionalString(1000) ?? '',
             array_map(self::engine(...), $draft->at('engines')->list(1, 5)),
+            $draft->at('technicians')->isNull() ? 1 : self::technicians($draft->at('technicians')),
+            $draft->at('kits')->strings(),
         );
+    }
+
+    private static function technicians(Cursor $count): int
+    {
+        if (\is_int($count->raw()) && $count->raw() < 1) {
+            $count->flaw('Somebody has to do the work: at least one technician.');
+
+            return 1;
+        }
+
+        return $count->int(1, self::MOST_TECHNICIANS);
     }
 
     private static function engine(Cursor $engine): DraftEngine

@@ -6,6 +6,7 @@ namespace FreshTack\Shop\Order;
 
 use FreshTack\Core\Order\OrderBuilder;
 use FreshTack\Core\Order\RequestReader;
+use FreshTack\Core\Plan\Effort;
 use FreshTack\Core\Plan\GateBroken;
 use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Core\Reading\InvalidDocument;
@@ -42,7 +43,7 @@ final readonly class IssueOrder
             }
             $boat = $this->register->boat($file->boatId);
             $request = $this->assembler->request($number, $file->draft, $this->assembler->assess($boat, $file->draft)) ?? throw Conflict::nothingToIssue();
-            $order = $this->builder->build(RequestReader::read($request));
+            $order = $this->builder->build(RequestReader::read($request), Effort::Full);
             $order->hasWork() || throw Conflict::nothingToIssue();
             $this->audit->add($by, 'order.issued', 'order '.$number, ['parked' => \count($order->blocked())]);
 

@@ -28,6 +28,6 @@ final readonly class PreviewOrder
         $assessed = $this->assembler->assess($boat, $draft);
         $request = $this->assembler->request($file->number, $draft, $assessed);
 
-        return new OrderView($file, $boat, $assessed, null === $request ? null : WorkOrderDocument::of($this->builder->build(RequestReader::read($request, $this->assembler->known($draft, $assessed)))));
+        return new OrderView($file, $boat, $assessed, null === $request ? null : WorkOrderDocument::of($this->builder->build(RequestReader::read($request, $this->assembler->known($draft, $assessed))), false));
     }
 }

@@ -73,7 +73,7 @@ final readonly class RequestAssembler
             }
         }
 
-        return [] === $engines ? null : $this->around((string) $number, $draft->place, ['coldest' => $draft->coldestC, 'warmest' => $draft->warmestC], $engines);
+        return [] === $engines ? null : $this->around((string) $number, $draft->place, ['coldest' => $draft->coldestC, 'warmest' => $draft->warmestC], $engines, $draft->technicians, $draft->kits);
     }
 
     /**
@@ -125,10 +125,11 @@ final readonly class RequestAssembler
     /**
      * @param array{coldest: int, warmest: int} $air
      * @param list<array<string, mixed>>        $engines
+     * @param list<string>                      $kits
      *
      * @return array<string, mixed>
      */
-    private function around(string $order, Place $place, array $air, array $engines): array
+    private function around(string $order, Place $place, array $air, array $engines, int $technicians = 1, array $kits = []): array
     {
         return [
             'format' => RequestReader::FORMAT,
@@ -139,6 +140,8 @@ final readonly class RequestAssembler
             'policy' => $this->settings->orderPolicy(),
             'shelf' => $this->stock->oils(),
             'catalogue' => $this->stock->parts($this->partNumbers($engines)),
+            'technicians' => $technicians,
+            'kits' => $kits,
             'engines' => $engines,
             'procedures' => $this->book->procedures(),
         ];

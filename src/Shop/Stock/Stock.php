@@ -8,9 +8,11 @@ namespace FreshTack\Shop\Stock;
 interface Stock
 {
     /**
+     * With the numbers that took their place, and with what kits among them hold.
+     *
      * @param list<string> $numbers
      *
-     * @return list<array{number: string, description: string, bin: string, inStock: int}>
+     * @return list<array<string, mixed>>
      */
     public function parts(array $numbers): array;
 

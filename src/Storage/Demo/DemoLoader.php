@@ -23,8 +23,6 @@ use FreshTack\Storage\Entity\ShopRecord;
 /** Loads the demo shop from its files into an empty database. */
 final readonly class DemoLoader
 {
-    private const PROCEDURES = ['visit', 'engine-oil', 'oil-filter'];
-
     public function __construct(
         private EntityManagerInterface $entities,
         private Accounts $accounts,
@@ -85,14 +83,36 @@ final readonly class DemoLoader
             $this->entities->persist(new EngineModelRecord($model->code, $model->maker, $model->cycle->value, implode(',', $model->serialPrefixes), $model->serialDigits));
         }
         $models->flaws->throwIfAny();
-        foreach (self::PROCEDURES as $place => $name) {
-            $text = $this->text("book/procedures/$name.json");
-            $this->schemas->validate($text, Schemas::PROCEDURE);
-            $this->entities->persist(new ProcedureRecord($name, $place, $text));
-        }
+        $this->addMissingProcedures();
         foreach ($this->sheetFiles() as $file) {
             $this->sheets->import((string) file_get_contents($file));
         }
+    }
+
+    /**
+     * Also for a demo that was loaded before the book had them; what is there stays as it is.
+     *
+     * @throws ExpectedError
+     */
+    public function addMissingProcedures(): void
+    {
+        foreach ($this->procedureNames() as $place => $name) {
+            if (null === $this->entities->find(ProcedureRecord::class, $name)) {
+                $text = $this->text("book/procedures/$name.json");
+                $this->schemas->validate($text, Schemas::PROCEDURE);
+                $this->entities->persist(new ProcedureRecord($name, $place, $text));
+            }
+        }
+        $this->entities->flush();
+    }
+
+    /** @return list<string> what belongs to every visit first */
+    private function procedureNames(): array
+    {
+        $files = glob($this->projectDir.'/demo/book/procedures/*.json');
+        $names = array_map(static fn (string $file): string => basename($file, '.json'), false === $files ? [] : $files);
+
+        return ['visit', ...array_values(array_diff($names, ['visit']))];
     }
 
     /** @throws ExpectedError */

@@ -37,7 +37,7 @@ final readonly class ProcedureView
             'title' => $operation->title,
             'attendedMin' => $operation->attended->count,
             'why' => $operation->why,
-            'steps' => array_map(static fn (Step $step): array => self::step($step, $facts), $operation->steps),
+            'steps' => array_map(static fn (Step $step): array => self::step($step, $facts), array_values(array_filter($operation->steps, static fn (Step $step): bool => $step->when->holds($facts)))),
         ];
     }
 

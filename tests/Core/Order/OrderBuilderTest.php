@@ -14,7 +14,13 @@ use FreshTack\Core\Order\OrderedStep;
 use FreshTack\Core\Order\PickedTask;
 use FreshTack\Core\Order\WorkOrder;
 use FreshTack\Core\Plan\Gate;
+use FreshTack\Core\Policy\InvalidPolicy;
+use FreshTack\Core\Policy\Question;
+use FreshTack\Core\Policy\School;
+use FreshTack\Core\Policy\Schools;
 use FreshTack\Core\Procedure\Caution;
+use FreshTack\Core\SpecBook\SheetStatus;
+use FreshTack\Core\SpecBook\Task;
 use FreshTack\Exchange\Json;
 use FreshTack\Exchange\Schemas;
 use FreshTack\Exchange\WorkOrderDocument;
@@ -44,7 +50,7 @@ final class OrderBuilderTest extends TestCase
 
         self::assertSame(
             [['QV-50318', 1, 'Port', 0], ['QV-50644', 1, 'Starboard', 1]],
-            array_map(static fn ($part): array => [$part->number, $part->count, $part->positions[0]->label(), $part->short()], $order->parts),
+            array_map(static fn ($part): array => [$part->number, $part->count, $part->positions[0]->label(), $part->short()], $order->parts->lines),
         );
         self::assertSame('⅝ – ⅞ turn', self::step($order, 'port.filter-on.turn')->figure?->text);
         self::assertSame('17.5 N·m', self::step($order, 'starboard.filter-on.turn')->figure?->text);
@@ -68,21 +74,21 @@ final class OrderBuilderTest extends TestCase
     {
         $labour = Requests::build(Requests::twin())->labour;
 
-        // rig: place 4 + close out 4; each engine: warm 3, lock 1, cowl 2 + 3, drain 4 + 3, filter 4 + 4, fill 4, first reading 3, ready 1, run 4, lock 1, reading 3, unlock 1 = 41
-        self::assertSame(90, $labour->handsOn->count);
-        // 90 min are 15 tenths of an hour exactly
-        self::assertSame(15, $labour->soldTenths());
-        // each engine: warm 5, drain 14, rest after the pour 6, run 7, rest after the run 25 = 57
-        self::assertSame(114, $labour->unattended->count);
+        // rig: place 4 + close out 4; each engine: warm 3, lock 1, cowl 2 + 3, gather 1, drain 4 + 3, filter 4 + 4, fill 4, rest 1, first reading 3, ready 1, run 3, leaks 3, lock 1, rest 1, reading 3, hand back 1 = 46
+        self::assertSame(100, $labour->handsOn->count);
+        // 100 min are 16.7 tenths of an hour, rounded up once
+        self::assertSame(17, $labour->soldTenths());
+        // each engine: warm 5, gather 3, drain 14, rest after the pour 6, run 7, rest after the run 25 = 60
+        self::assertSame(120, $labour->unattended->count);
     }
 
     public function testEnginesShareTheRigAndPassEachStationTogether(): void
     {
         $ids = self::ids(Requests::build(Requests::twin()));
 
-        self::assertSame(['rig.place', 'port.warm-up', 'starboard.warm-up', 'port.lock-out'], \array_slice($ids, 0, 4));
+        self::assertSame(['rig.place', 'rig.close-out'], [$ids[0], $ids[\count($ids) - 1]]);
         self::assertCount(1, array_keys($ids, 'rig.place', true));
-        self::assertLessThan(array_search('port.reading', $ids, true), array_search('starboard.run', $ids, true));
+        self::assertLessThan(array_search('port.reading', $ids, true), array_search('starboard.run', $ids, true), 'one is worked on while the other rests');
     }
 
     public function testAPlugBehindAPanelWithATroughUnderTheFilter(): void
@@ -90,9 +96,9 @@ final class OrderBuilderTest extends TestCase
         $order = Requests::build(Requests::single('D65', 'D65-3308', 'dunmarrow-d65', ['engine_oil', 'oil_filter']));
         $ids = self::ids($order);
 
-        self::assertSame(['DM-11407', 'DM-20961', 'DM-11415'], array_map(static fn ($part): string => $part->number, $order->parts));
-        self::assertSame([true, true, true], array_map(static fn ($part): bool => $part->singleUse, $order->parts));
-        self::assertSame(['single.cowl-off', 'single.panel-off', 'single.drain-plug', 'single.close-plug', 'single.spill-open', 'single.filter-off', 'single.filter-on', 'single.spill-close', 'single.fill'], \array_slice($ids, 3, 9));
+        self::assertSame(['DM-11407', 'DM-20961', 'DM-11415'], array_map(static fn ($part): string => $part->number, $order->parts->lines));
+        self::assertSame([true, true, true], array_map(static fn ($part): bool => $part->singleUse, $order->parts->lines));
+        self::assertSame(['single.cowl-off', 'single.panel-off', 'single.tilt-up', 'single.gather', 'single.drain-plug', 'single.close-plug', 'single.spill-open', 'single.filter-off', 'single.filter-on', 'single.spill-close', 'single.fill', 'single.lower'], \array_slice($ids, 3, 12));
         self::assertSame(['single.panel-on', 'single.cowl-on'], array_values(array_intersect($ids, ['single.panel-on', 'single.cowl-on'])));
         // the sheet's own figure in its own unit, the other converted: 19 ft·lb × 1.35582 = 25.8 N·m
         self::assertSame(['19 ft·lb', '17 – 21 ft·lb · ≈ 25.8 N·m · clean and dry thread'], [self::step($order, 'single.close-plug.close')->figure?->text, self::step($order, 'single.close-plug.close')->figure?->detail]);
@@ -106,7 +112,7 @@ final class OrderBuilderTest extends TestCase
 
         // 2.52 US qt × 946.352946 = 2384.8 ml
         self::assertSame(2385, $order->oil[0]->capacity->millilitresUp());
-        self::assertSame(['DM-11407'], array_map(static fn ($part): string => $part->number, $order->parts));
+        self::assertSame(['DM-11407'], array_map(static fn ($part): string => $part->number, $order->parts->lines));
         self::assertNotContains('single.spill-open', self::ids($order));
     }
 
@@ -177,7 +183,7 @@ final class OrderBuilderTest extends TestCase
         self::assertSame([['oil_filter', 'Oil filter is changed only together with engine oil, which is not in this order.']], self::blocked($order));
         self::assertSame('Pick engine oil as well.', $order->blocked()[0]->remedy);
         self::assertFalse($order->hasWork());
-        self::assertSame([[], [], [], 0], [$order->operations, $order->parts, $order->oil, $order->labour->handsOn->count]);
+        self::assertSame([[], [], [], 0], [$order->operations, $order->parts->lines, $order->oil, $order->labour->handsOn->count]);
     }
 
     public function testAirOutsideEveryGradeIsSaid(): void
@@ -194,7 +200,7 @@ final class OrderBuilderTest extends TestCase
 
         self::assertContains('single.drain-extract', self::ids($order));
         self::assertNotContains('single.drain-plug', self::ids($order));
-        self::assertSame([], $order->parts);
+        self::assertSame([], $order->parts->lines);
         self::assertContains(Caution::OverWater, $order->cautions);
         // 90 % of 870 ml are 783 ml, less 60 ml that stay behind: 723 ml, in steps of 50 ml 700 ml
         self::assertSame('0.70 l (0.74 US qt)', self::step($order, 'single.fill.pour')->figure?->text);
@@ -238,7 +244,7 @@ final class OrderBuilderTest extends TestCase
     {
         $fill = array_values(array_filter(Requests::build(Requests::twin())->operations, static fn (OrderedOperation $operation): bool => 'port.fill' === $operation->id()))[0];
 
-        self::assertSame([Gate::NotRunning, Gate::DrainShut, Gate::SpillShut, Gate::FilterFitted], $fill->gates());
+        self::assertSame([Gate::NotRunning, Gate::LockedOut, Gate::DrainShut, Gate::SpillShut, Gate::FilterFitted], $fill->gates());
     }
 
     public function testToolsAreMergedWithTheirSizes(): void
@@ -267,24 +273,78 @@ final class OrderBuilderTest extends TestCase
         self::assertSame(Json::encode(Requests::document(Requests::twin())), Json::encode(Requests::document($turned)));
     }
 
-    /** Whatever is picked, wherever it is done: the gates hold, and steps have ids of their own. */
+    /** Whatever is picked, on whatever engines, by whatever school: the gates hold, replayed apart from the planner, and steps have ids of their own. */
     public function testAnyRigCanBeBuiltWithoutBreakingAGate(): void
     {
-        $sheets = [['K165', 'KS4-10412', 'kestrane-k165-early'], ['D65', 'D65-3308', 'dunmarrow-d65'], ['D12', 'D12-4471', 'dunmarrow-d12'], ['K85', 'KM2-5120', 'kestrane-k85'], ['D36', 'D36-61207', 'dunmarrow-d36']];
-        $picks = [[], ['engine_oil'], ['oil_filter'], ['engine_oil', 'oil_filter']];
+        $sheets = self::demoEngines();
+        $tasks = array_column(Task::cases(), 'value');
         $positions = ['port_outer', 'port', 'centre', 'starboard', 'starboard_outer'];
-        $this->limitTo(60)->forAll(Generators::vector(5, Generators::tuple(Generators::choose(0, 4), Generators::choose(0, 3))), Generators::choose(1, 5), Generators::elements(['shop', 'trailer', 'lift', 'afloat']), Generators::bool())
-            ->then(static function (array $engines, int $count, string $place, bool $warm) use ($sheets, $picks, $positions): void {
-                /** @var list<array{int, int}> $engines */
-                $built = [];
-                foreach (\array_slice($engines, 0, $count) as $index => [$sheet, $pick]) {
-                    $built[] = Requests::engine($positions[$index], $sheets[$sheet][0], $sheets[$sheet][1], $sheets[$sheet][2], $picks[$pick]);
+        $this->limitTo(120)->forAll(
+            Generators::vector(5, Generators::tuple(Generators::choose(0, \count($sheets) - 1), Generators::choose(0, (1 << \count($tasks)) - 1))),
+            Generators::choose(1, 5),
+            Generators::elements(['shop', 'trailer', 'lift', 'afloat']),
+            Generators::vector(\count(Question::cases()), Generators::choose(0, 2)),
+            Generators::choose(1, 3),
+        )->then(static function (array $engines, int $count, string $place, array $answers, int $technicians) use ($sheets, $tasks, $positions): void {
+            /** @var list<array{int, int}> $engines */
+            $built = [];
+            foreach (\array_slice($engines, 0, $count) as $index => [$sheet, $bits]) {
+                $picked = array_values(array_filter($tasks, static fn (int $place): bool => 1 === (($bits >> $place) & 1), \ARRAY_FILTER_USE_KEY));
+                $built[] = Requests::engine($positions[$index], ...[...$sheets[$sheet], $picked]);
+            }
+            $request = [...Requests::rig($built), 'place' => $place, 'technicians' => $technicians];
+            $order = Requests::build(Book::with($request, ['policy', 'schools'], self::schools($answers)));
+            $ids = array_map(static fn (OrderedStep $step): string => $step->id, self::steps($order));
+            self::assertSame($ids, array_values(array_unique($ids)));
+            self::assertSame([], preg_grep('/____/', array_map(static fn (OrderedStep $step): string => $step->text, self::steps($order))));
+            self::assertNobodyIsInTwoPlaces($order);
+        });
+    }
+
+    private static function assertNobodyIsInTwoPlaces(WorkOrder $order): void
+    {
+        $busy = [];
+        foreach ($order->timeline->entries as $entry) {
+            foreach ($entry->technicians as $technician) {
+                for ($minute = $entry->startMin; $minute < $entry->attendedEndMin(); ++$minute) {
+                    self::assertArrayNotHasKey("$technician|$minute", $busy, $entry->id());
+                    $busy["$technician|$minute"] = true;
                 }
-                $order = Requests::build(Book::with(Book::with(Requests::rig($built), ['place'], $place), ['policy', 'drainWarm'], $warm));
-                $ids = array_map(static fn (OrderedStep $step): string => $step->id, self::steps($order));
-                self::assertSame($ids, array_values(array_unique($ids)));
-                self::assertSame([], preg_grep('/____/', array_map(static fn (OrderedStep $step): string => $step->text, self::steps($order))));
-            });
+            }
+        }
+    }
+
+    /**
+     * @param array<mixed> $answers by question: which of the schools that may be chosen
+     *
+     * @return array<string, string> without those that contradict an earlier one
+     */
+    private static function schools(array $answers): array
+    {
+        $schools = Schools::standard();
+        foreach (Question::cases() as $index => $question) {
+            $open = array_values(array_filter($question->schools(), static fn (School $school): bool => null === $school->refused));
+            $answer = $answers[$index] ?? 0;
+            try {
+                $schools = $schools->with($question, $open[(\is_int($answer) ? $answer : 0) % \count($open)]->code);
+            } catch (InvalidPolicy) {
+            }
+        }
+
+        return $schools->toArray();
+    }
+
+    /** @return list<array{string, string, string}> model, serial number, sheet: every published sheet of the demo that applies to a model */
+    private static function demoEngines(): array
+    {
+        $engines = [];
+        foreach (Book::readSheets() as $sheet) {
+            if ([] !== $sheet->head->models && SheetStatus::Published === $sheet->head->status) {
+                $engines[] = [$sheet->head->models[0], 'X-1', $sheet->head->id];
+            }
+        }
+
+        return $engines;
     }
 
     public function testTheDocumentFitsItsSchema(): void

@@ -68,7 +68,9 @@ final class UsedValuesTest extends TestCase
 
     public function testATaskThatNoProcedureTellsIsParkedWithItsReason(): void
     {
-        $blocked = self::engine(Requests::single('D65', 'D65-3308', 'dunmarrow-d65', ['engine_oil', 'spark_plugs']))->at('blocked')->list();
+        $request = Requests::single('D65', 'D65-3308', 'dunmarrow-d65', ['engine_oil', 'spark_plugs']);
+        $request['procedures'] = Book::proceduresWithout('spark-plugs');
+        $blocked = self::engine($request)->at('blocked')->list();
         self::assertCount(1, $blocked);
         self::assertSame('The book has no procedure yet for this: spark plugs.', $blocked[0]->at('reason')->raw());
     }

@@ -9,6 +9,7 @@ use FreshTack\Core\Order\OrderBuilder;
 use FreshTack\Core\Order\RequestReader;
 use FreshTack\Core\Order\WhileThere;
 use FreshTack\Core\SpecBook\Task;
+use FreshTack\Tests\Support\Book;
 use FreshTack\Tests\Support\Requests;
 use PHPUnit\Framework\TestCase;
 
@@ -33,7 +34,9 @@ final class WhileThereTest extends TestCase
 
     public function testWhatTheBookDoesNotKnowOrWhatIsBlockedIsNotOffered(): void
     {
-        self::assertSame([], self::offers(['engine_oil'], [Task::SparkPlugs]), 'no procedure');
+        $unknown = Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', ['engine_oil']);
+        $unknown['procedures'] = Book::proceduresWithout('spark-plugs');
+        self::assertSame([], (new WhileThere())->offers(RequestReader::read($unknown), ['single' => [Task::SparkPlugs]]), 'no procedure');
         $request = Requests::single('K85', 'KM2-5120', 'kestrane-k85', ['engine_oil']);
         self::assertSame([], (new WhileThere())->offers(RequestReader::read($request), ['single' => [Task::OilFilter]]), 'its tightening is a hole');
     }

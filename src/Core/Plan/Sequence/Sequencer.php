@@ -19,6 +19,17 @@ final readonly class Sequencer
     private const HEAT = 0.025;
     private const FACES = 1_000_000;
 
+    /** One pass, the longest tail first, for when an answer must come at once; its bound is the longest chain alone. */
+    public function quick(SequenceProblem $problem): SequencePlan
+    {
+        $list = $problem->order;
+        usort($list, static fn (int $a, int $b): int => [-$problem->tails[$a] - $problem->lengths[$a], $a] <=> [-$problem->tails[$b] - $problem->lengths[$b], $b]);
+        $scheduler = new ListScheduler($problem);
+        $starts = $scheduler->schedule($list);
+
+        return new SequencePlan($problem, $starts, $scheduler->makespan($starts), 0, 1);
+    }
+
     public function plan(SequenceProblem $problem, int $effort = self::DEFAULT_EFFORT): SequencePlan
     {
         $bound = (new LowerBound())->of($problem);

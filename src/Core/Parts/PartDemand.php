@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Parts;
+
+use FreshTack\Core\Order\Position;
+
+/** A part that one operation fits. */
+final readonly class PartDemand
+{
+    /** @param bool $atHand laid out in case it is needed */
+    public function __construct(public string $number, public int $count, public Position $position, public bool $singleUse, public bool $atHand, public string $why)
+    {
+    }
+}

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Plan;
+
+/**
+ * The works of one engine in an order in which they could be done, with what each waits for; attitude and lockout left
+ * aside, which are set as they are needed. Every lockout that is lifted for a run parts the work: before the run that
+ * warms, between that and the run that proves, and after it. Groups of works that hang together may lie in one part or
+ * in another, which decides what fills which wait.
+ */
+final readonly class EngineGraph
+{
+    private const LAST_PART = 2;
+
+    /** @var list<PlannedWork> */
+    public array $works;
+    /** @var list<list<int>> by place: the places that it waits for */
+    public array $before;
+    /** @var list<list<int>> groups of places that may be moved together */
+    public array $groups;
+    /** @var list<array{int, int}> by group: the first and the last part in which it may lie */
+    public array $ranges;
+    /** @var int|null place of the run that warms */
+    public ?int $warmUp;
+    /** @var int|null place of the end of the run that proves */
+    public ?int $proven;
+
+    public function __construct(public EngineWorks $engine)
+    {
+        $this->works = NestedOrder::of($engine->works);
+        $this->before = Dependencies::of([$engine->position], array_map(static fn (PlannedWork $work): array => [$work, Footprint::of($work)->withoutModes()], $this->works));
+        $this->warmUp = $this->find(static fn (PlannedWork $work): bool => $work->has(Effect::Started) && $work->has(Effect::Stopped));
+        $this->proven = $this->find(static fn (PlannedWork $work): bool => $work->has(Effect::Stopped) && !$work->has(Effect::Started));
+        $behindWarm = $this->reach(array_keys(array_filter($this->works, static fn (PlannedWork $work): bool => $work->warm || ($work->has(Effect::Started) && $work->has(Effect::Stopped)))), true);
+        $frontWarm = null === $this->warmUp ? [] : $this->reach([$this->warmUp], false);
+        $frontRun = null === $this->proven ? [] : $this->reach([$this->proven], false);
+        $behindRun = null === $this->proven ? [] : $this->reach([$this->proven], true);
+        $ranges = [];
+        foreach ($this->works as $place => $work) {
+            $least = isset($behindRun[$place]) ? 2 : (isset($behindWarm[$place]) ? 1 : 0);
+            $most = isset($frontWarm[$place]) ? 0 : (isset($frontRun[$place]) ? 1 : self::LAST_PART);
+            if ($most > $least && $work->movable && Lockout::Locked === $work->lockout) {
+                $ranges[$place] = [$least, $most];
+            }
+        }
+        [$this->groups, $this->ranges] = $this->grouped($ranges);
+    }
+
+    /** Hands-on minutes of a group. */
+    public function minutes(int $group): int
+    {
+        return array_sum(array_map(fn (int $place): int => $this->works[$place]->attendedMin, $this->groups[$group]));
+    }
+
+    /** Minutes of the longest wait after the run that proves. */
+    public function lastRest(): int
+    {
+        $behind = null === $this->proven ? [] : $this->reach([$this->proven], true);
+
+        return max([0, ...array_map(fn (int $place): int => $this->works[$place]->unattendedMin, array_keys($behind))]);
+    }
+
+    /** @param callable(PlannedWork): bool $is */
+    private function find(callable $is): ?int
+    {
+        return array_keys(array_filter($this->works, $is))[0] ?? null;
+    }
+
+    /**
+     * @param list<int> $from
+     *
+     * @return array<int, true> these places and all behind them, or all before them
+     */
+    private function reach(array $from, bool $behind): array
+    {
+        $reached = array_fill_keys($from, true);
+        $places = array_keys($this->works);
+        foreach ($behind ? $places : array_reverse($places) as $place) {
+            foreach ($this->before[$place] as $other) {
+                if ($behind && isset($reached[$other])) {
+                    $reached[$place] = true;
+                } elseif (!$behind && isset($reached[$place])) {
+                    $reached[$other] = true;
+                }
+            }
+        }
+
+        return $reached;
+    }
+
+    /**
+     * Movable works that wait for each other, be it by way of others, belong together.
+     *
+     * @param array<int, array{int, int}> $ranges by place
+     *
+     * @return array{list<list<int>>, list<array{int, int}>}
+     */
+    private function grouped(array $ranges): array
+    {
+        $groups = $of = [];
+        foreach (array_keys($ranges) as $place) {
+            $joined = [$place];
+            foreach (array_keys($this->reach([$place], false)) as $other) {
+                if (isset($of[$other]) && isset($groups[$of[$other]])) {
+                    array_push($joined, ...$groups[$of[$other]]);
+                    unset($groups[$of[$other]]);
+                }
+            }
+            $groups[$place] = $joined;
+            foreach ($joined as $member) {
+                $of[$member] = $place;
+            }
+        }
+        $kept = $allowed = [];
+        foreach ($groups as $group) {
+            $range = [max(array_map(static fn (int $place): int => $ranges[$place][0], $group)), min(array_map(static fn (int $place): int => $ranges[$place][1], $group))];
+            if ($range[1] > $range[0]) {
+                $kept[] = $group;
+                $allowed[] = $range;
+            }
+        }
+
+        return [$kept, $allowed];
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Plan;
+
+/** All that is to be done at a rig. */
+final readonly class RigWorks
+{
+    /** @var list<EngineGraph> from port to starboard */
+    public array $graphs;
+
+    /**
+     * @param list<PlannedWork> $first   done once for the rig: before and between the engines
+     * @param list<EngineWorks> $engines from port to starboard
+     * @param list<PlannedWork> $last    done once for the rig, after them
+     */
+    public function __construct(public array $first, array $engines, public array $last)
+    {
+        $this->graphs = array_map(static fn (EngineWorks $engine): EngineGraph => new EngineGraph($engine), $engines);
+    }
+
+    /** @return list<string> */
+    public function positions(): array
+    {
+        return array_map(static fn (EngineGraph $graph): string => $graph->engine->position, $this->graphs);
+    }
+}

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Procedure;
+
+use FreshTack\Core\SpecBook\Task;
+
+/** What the book's procedures call for, given one engine's facts and what was picked. */
+final readonly class CalledWork
+{
+    /** @var list<Procedure> what belongs to every visit first, then by task */
+    private array $procedures;
+
+    /** @param list<Procedure> $procedures in any order */
+    public function __construct(array $procedures)
+    {
+        $rank = static fn (Procedure $procedure): int => null === $procedure->task ? -1 : (int) array_search($procedure->task, Task::cases(), true);
+        usort($procedures, static fn (Procedure $a, Procedure $b): int => [$rank($a), $a->id] <=> [$rank($b), $b->id]);
+        $this->procedures = $procedures;
+    }
+
+    /**
+     * The tasks' own operations, what belongs to every visit, and whatever must be opened for them, however deep.
+     *
+     * @param list<Task> $tasks
+     *
+     * @return list<array{Procedure, Operation}>
+     */
+    public function operations(EngineFacts $facts, array $tasks): array
+    {
+        $called = $covers = [];
+        foreach ($this->of($tasks) as $procedure) {
+            foreach ($procedure->operationsFor($facts) as $operation) {
+                if (null !== $procedure->task || (null === $operation->opensOrCloses() && null === $operation->setting->mode)) {
+                    $called[] = [$procedure, $operation];
+                } elseif (null !== $operation->opensOrCloses()) {
+                    $covers[] = [$procedure, $operation];
+                }
+            }
+        }
+        $openings = $this->openings($called, $covers);
+
+        return [...$called, ...array_values(array_filter($covers, static fn (array $cover): bool => isset($openings[$cover[1]->opensOrCloses()->value ?? ''])))];
+    }
+
+    /** @return list<Operation> lockouts and changes of attitude as the book does them on such an engine */
+    public function modes(EngineFacts $facts): array
+    {
+        $all = array_merge(...array_map(static fn (Procedure $procedure): array => null === $procedure->task ? $procedure->operationsFor($facts) : [], $this->procedures));
+
+        return array_values(array_filter($all, static fn (Operation $operation): bool => null !== $operation->setting->mode));
+    }
+
+    /**
+     * @param list<Task> $tasks
+     *
+     * @return list<string> paths that these tasks need and that nothing answers, each once
+     */
+    public function holes(EngineFacts $facts, array $tasks): array
+    {
+        $needs = [];
+        foreach ($this->operations($facts, $tasks) as [$procedure, $operation]) {
+            array_push($needs, ...$procedure->needs, ...$operation->needs($facts));
+        }
+
+        return array_values(array_unique(array_filter($needs, static fn (string $path): bool => !$facts->knows($path))));
+    }
+
+    public function knows(Task $task): bool
+    {
+        return [] !== array_filter($this->procedures, static fn (Procedure $procedure): bool => $task === $procedure->task);
+    }
+
+    /**
+     * @param list<Task> $tasks
+     *
+     * @return list<Procedure> those of the tasks, and what belongs to every visit
+     */
+    public function of(array $tasks): array
+    {
+        return [] === $tasks ? [] : array_values(array_filter($this->procedures, static fn (Procedure $procedure): bool => null === $procedure->task || \in_array($procedure->task, $tasks, true)));
+    }
+
+    /**
+     * @param list<array{Procedure, Operation}> $called
+     * @param list<array{Procedure, Operation}> $covers
+     *
+     * @return array<string, true> what must be opened for the work, and for opening it
+     */
+    private function openings(array $called, array $covers): array
+    {
+        $open = array_merge(...array_map(static fn (array $entry): array => $entry[1]->openings, $called));
+        $needed = [];
+        while ([] !== $open) {
+            $opening = array_pop($open);
+            if (!isset($needed[$opening->value])) {
+                $needed[$opening->value] = true;
+                $inFront = array_map(static fn (array $cover): array => $opening === $cover[1]->opens ? $cover[1]->openings : [], $covers);
+                array_push($open, ...array_merge(...$inFront));
+            }
+        }
+
+        return $needed;
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Exchange;
+
+use FreshTack\Core\Plan\Timeline;
+use FreshTack\Core\Plan\TimelineEntry;
+
+/**
+ * When everything is done and by whom; minutes from the beginning.
+ *
+ * @phpstan-type Doc array<string, mixed>
+ */
+final readonly class TimelineDocument
+{
+    /** @return Doc */
+    public static function of(Timeline $timeline): array
+    {
+        return [
+            'technicians' => $timeline->technicians,
+            'elapsedMin' => $timeline->elapsedMin,
+            'handsOnMin' => $timeline->handsOnMin(),
+            'boundMin' => $timeline->boundMin,
+            'gapPermille' => $timeline->gapPermille(),
+            'turns' => $timeline->turns(),
+            'entries' => array_map(static fn (TimelineEntry $entry): array => self::entry($entry, $timeline), $timeline->entries),
+        ];
+    }
+
+    /** @return Doc */
+    private static function entry(TimelineEntry $entry, Timeline $timeline): array
+    {
+        return [
+            'id' => $entry->id(),
+            'startMin' => $entry->startMin,
+            'attendedEndMin' => $entry->attendedEndMin(),
+            'endMin' => $entry->endMin(),
+            'technicians' => $entry->technicians,
+            'helper' => $entry->helper,
+            'fills' => $timeline->fills($entry),
+        ];
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Web\Controller;
+
+use FreshTack\Core\ExpectedError;
+use FreshTack\Core\Reading\Cursor;
+use FreshTack\Exchange\TimelineDocument;
+use FreshTack\Shop\Order\Draft;
+use FreshTack\Shop\Order\DraftReader;
+use FreshTack\Shop\Order\Orders;
+use FreshTack\Shop\Order\PlanOrder;
+use FreshTack\Web\Http\Body;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpKernel\Attribute\AsController;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+#[AsController]
+#[IsGranted('ROLE_WRITER')]
+final readonly class TimelineController
+{
+    public function __construct(private PlanOrder $plan, private Orders $orders)
+    {
+    }
+
+    /**
+     * A request of its own, since it tries several plans.
+     *
+     * @throws ExpectedError
+     */
+    #[Route('/api/orders/{number<\d+>}/timeline', name: 'timeline', methods: ['POST'])]
+    public function __invoke(int $number, Request $request): JsonResponse
+    {
+        if ($request->hasSession()) {
+            $request->getSession()->save();
+        }
+        $draft = Body::read($request, static fn (Cursor $body): Draft => DraftReader::at($body));
+
+        $timeline = ($this->plan)($this->orders->get($number), $draft);
+
+        return new JsonResponse(['timeline' => null === $timeline ? null : TimelineDocument::of($timeline)]);
+    }
+}
