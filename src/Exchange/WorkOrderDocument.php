@@ -60,7 +60,7 @@ final readonly class WorkOrderDocument
             'tools' => array_map(self::tool(...), $order->tools),
             'cautions' => array_map(static fn (Caution $caution): array => [...self::caution($caution), 'why' => self::calledFor($caution, $order)], $order->cautions),
             'timeline' => $withTimeline ? TimelineDocument::of($order->timeline) : null,
-            'labour' => ['handsOnMin' => $order->labour->handsOn->count, 'unattendedMin' => $order->labour->unattended->count, 'soldTenths' => $order->labour->soldTenths(), 'elapsedMin' => $order->timeline->elapsedMin, 'technicians' => $order->timeline->technicians],
+            'labour' => ['handsOnMin' => $order->labour->handsOn->count, 'allowanceMin' => $order->labour->allowance->minutes->count, 'allowanceReason' => $order->labour->allowance->reason, 'unattendedMin' => $order->labour->unattended->count, 'soldTenths' => $order->labour->soldTenths(), 'elapsedMin' => $order->timeline->elapsedMin, 'technicians' => $order->timeline->technicians],
             'issuable' => $order->hasWork(),
         ];
     }
@@ -167,6 +167,7 @@ final readonly class WorkOrderDocument
         return [
             'span' => self::volume($level->dipstick->span),
             'band' => ['low' => (string) $level->dipstick->band->low, 'high' => (string) $level->dipstick->band->high],
+            'aim' => $level->dipstick->aim->value,
             'topUpMax' => self::volume($level->dipstick->topUpMax),
             'roundTo' => self::volume($level->dipstick->roundTo),
             'restAfterRunMin' => $level->restAfterRun->count,
@@ -206,6 +207,7 @@ final readonly class WorkOrderDocument
             'entry' => $step->entry,
             'must' => $step->must,
             'tightening' => self::tightening($step->tightening),
+            'warning' => $step->warning,
             'event' => $step->event,
             'uses' => $step->uses,
         ];
@@ -228,7 +230,7 @@ final readonly class WorkOrderDocument
         $turns = $tightening?->turns();
 
         return match (true) {
-            null !== $torque => ['kind' => 'torque', 'min' => $torque->min->given, 'nominal' => $torque->nominal->given, 'max' => $torque->max->given, 'unit' => $torque->nominal->unit->value, 'thread' => $torque->thread->value],
+            null !== $torque => ['kind' => 'torque', 'pattern' => $torque->pattern->value, 'min' => $torque->min->given, 'nominal' => $torque->nominal->given, 'max' => $torque->max->given, 'unit' => $torque->nominal->unit->value, 'thread' => $torque->thread->value],
             null !== $turns => ['kind' => $tightening instanceof TurnsAfterSeating ? 'turns_after_seating' : 'turns_after_contact', 'min' => $turns->min->exact(), 'max' => $turns->max->exact(), 'minTurns' => $turns->min->toFloat(), 'maxTurns' => $turns->max->toFloat()],
             default => null,
         };
@@ -281,7 +283,7 @@ final readonly class WorkOrderDocument
     /** @return Doc */
     private static function tool(ToolLine $tool): array
     {
-        return ['name' => $tool->name, 'size' => $tool->size, 'positions' => array_map(static fn (Position $position): string => $position->label(), $tool->positions), 'why' => 'For: '.lcfirst(implode('; ', $tool->uses)).'.'];
+        return ['name' => $tool->name, 'size' => $tool->size, 'standIn' => $tool->standIn, 'wrench' => null === $tool->wrench ? null : ['name' => $tool->wrench->wrench?->name(), 'calibratedOn' => $tool->wrench->wrench?->calibratedOn->format('Y-m-d'), 'warning' => $tool->wrench->warning], 'positions' => array_map(static fn (Position $position): string => $position->label(), $tool->positions), 'why' => 'For: '.lcfirst(implode('; ', $tool->uses)).'.'];
     }
 
     /** Which operations call for a caution; the manual and the water always count. */

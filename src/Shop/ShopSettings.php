@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop;
 
+use FreshTack\Core\Fastening\TorqueWrench;
 use FreshTack\Core\Fluid\SeasonTable;
+use FreshTack\Core\Plan\WorkingHours;
+use FreshTack\Core\Policy\Schools;
 use FreshTack\Core\Schedule\DuePolicy;
 
 interface ShopSettings
@@ -32,12 +35,23 @@ interface ShopSettings
      */
     public function changeDue(DuePolicy $policy, array $useByMonth, int $version): void;
 
+    /** What the shop answers where practitioners disagree. */
+    public function schools(): Schools;
+
+    /** @throws Conflict if the version is not the current one */
+    public function changeSchools(Schools $schools, int $version): void;
+
+    public function workingHours(): WorkingHours;
+
     /** @return array<mixed> the policy part of an order request */
     public function orderPolicy(): array;
 
     /** The password of the demo accounts; null in a shop that is no demo. */
     public function demoPassword(): ?string;
 
-    /** @return list<string> the shop's torque wrenches */
+    /** @return list<TorqueWrench> the shop's */
+    public function torqueWrenches(): array;
+
+    /** @return list<string> their names, with the range in which each is trusted */
     public function wrenches(): array;
 }

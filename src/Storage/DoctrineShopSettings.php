@@ -6,8 +6,13 @@ namespace FreshTack\Storage;
 
 use Doctrine\ORM\EntityManagerInterface;
 use FreshTack\Core\ExpectedError;
+use FreshTack\Core\Fastening\TorqueWrench;
+use FreshTack\Core\Fastening\WrenchReader;
 use FreshTack\Core\Fluid\AirRange;
 use FreshTack\Core\Fluid\SeasonTable;
+use FreshTack\Core\Plan\WorkingHours;
+use FreshTack\Core\Policy\Schools;
+use FreshTack\Core\Policy\SchoolsReader;
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Quantity\Temperature;
 use FreshTack\Core\Reading\Cursor;
@@ -80,14 +85,40 @@ final class DoctrineShopSettings implements ShopSettings, ResetInterface
 
     public function changeDue(DuePolicy $policy, array $useByMonth, int $version): void
     {
-        $record = $this->record();
-        if ($record->version !== $version) {
-            throw Conflict::changedMeanwhile('The policy');
-        }
         $due = ['windowHours' => $policy->windowHours->text(), 'windowDays' => $policy->windowDays, 'graceHours' => $policy->graceHours->text(), 'graceDays' => $policy->graceDays];
-        $record->document = Json::encode([...StoredJson::map($record->document, 'shop', '1'), 'due' => $due, 'useByMonth' => array_values($useByMonth)]);
-        $this->entities->flush();
-        $this->settings = null;
+        $this->change(['due' => $due, 'useByMonth' => array_values($useByMonth)], $version);
+    }
+
+    public function schools(): Schools
+    {
+        return $this->sound(function (): Schools {
+            $answers = $this->settings()->at('orderPolicy')->at('schools');
+            $schools = SchoolsReader::at($answers);
+            $answers->flaws->throwIfAny();
+
+            return $schools;
+        });
+    }
+
+    public function changeSchools(Schools $schools, int $version): void
+    {
+        $this->change(['orderPolicy' => [...$this->orderPolicy(), 'schools' => $schools->toArray()]], $version);
+    }
+
+    public function workingHours(): WorkingHours
+    {
+        $days = $this->settings()->at('workingHours');
+        if ($days->isNull()) {
+            return WorkingHours::usual();
+        }
+        $byDay = [];
+        foreach ($days->list(7, 7) as $index => $day) {
+            if (!$day->isNull()) {
+                $byDay[$index + 1] = [self::minutes($day->at(0)->string(5)), self::minutes($day->at(1)->string(5))];
+            }
+        }
+
+        return new WorkingHours($byDay);
     }
 
     public function orderPolicy(): array
@@ -102,14 +133,47 @@ final class DoctrineShopSettings implements ShopSettings, ResetInterface
         return $this->settings()->at('demoPassword')->optionalString(80);
     }
 
+    public function torqueWrenches(): array
+    {
+        return $this->sound(function (): array {
+            $all = $this->settings()->at('torqueWrenches');
+            $wrenches = array_values(array_filter(array_map(WrenchReader::at(...), $all->list())));
+            $all->flaws->throwIfAny();
+
+            return $wrenches;
+        });
+    }
+
     public function wrenches(): array
     {
-        return $this->settings()->at('torqueWrenches')->strings();
+        return array_map(static fn (TorqueWrench $wrench): string => $wrench->name(), $this->torqueWrenches());
     }
 
     public function reset(): void
     {
         $this->settings = null;
+    }
+
+    /**
+     * @param array<string, mixed> $settings
+     *
+     * @throws Conflict
+     */
+    private function change(array $settings, int $version): void
+    {
+        $record = $this->record();
+        if ($record->version !== $version) {
+            throw Conflict::changedMeanwhile('The policy');
+        }
+        $record->document = Json::encode([...StoredJson::map($record->document, 'shop', '1'), ...$settings]);
+        $this->entities->flush();
+        $this->settings = null;
+    }
+
+    /** Of the day, from `08:30`. */
+    private static function minutes(string $time): int
+    {
+        return 60 * (int) substr($time, 0, 2) + (int) substr($time, 3, 2);
     }
 
     private function settings(): Cursor

@@ -88,6 +88,8 @@ final class DraftReaderTest extends TestCase
             'complaint' => 'Hard to start when cold',
             'technicians' => 2,
             'kits' => ['QV-59165'],
+            'allowance' => ['minutes' => 20, 'reason' => 'Seized trough plug'],
+            'partsOn' => '2026-03-20',
             'engines' => [['engineId' => 1, 'model' => 'K165', 'serial' => 'KS4-10412', 'hours' => '611.4', 'reading' => '0.55', 'restMin' => 600, 'decision' => null, 'year' => null, 'gearcase' => null, 'tasks' => ['engine_oil', 'oil_filter']]],
         ];
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace FreshTack\Tests\Shop;
 
 use FreshTack\Core\Fluid\SeasonTable;
+use FreshTack\Core\Plan\WorkingHours;
+use FreshTack\Core\Policy\Schools;
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Schedule\DuePolicy;
 use FreshTack\Shop\ShopSettings;
@@ -79,6 +81,25 @@ final class TodayTest extends TestCase
 
             public function changeDue(DuePolicy $policy, array $useByMonth, int $version): void
             {
+            }
+
+            public function schools(): Schools
+            {
+                throw new \LogicException();
+            }
+
+            public function changeSchools(Schools $schools, int $version): void
+            {
+            }
+
+            public function workingHours(): WorkingHours
+            {
+                throw new \LogicException();
+            }
+
+            public function torqueWrenches(): array
+            {
+                return [];
             }
 
             public function orderPolicy(): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Core\Bench;
 
 use FreshTack\Core\Fastening\TighteningReader;
+use FreshTack\Core\Fluid\Aim;
 use FreshTack\Core\Fluid\DipstickBand;
 use FreshTack\Core\Fluid\DipstickSpec;
 use FreshTack\Core\Order\Level;
@@ -67,7 +68,7 @@ final readonly class BenchPlanReader
         [$span, $most, $step] = [$volume('span'), $volume('topUpMax'), $volume('roundTo')];
 
         return $level->attempt(static fn (Cursor $at): ?Level => null === $span || null === $most || null === $step ? null : new Level(
-            new DipstickSpec($span, DipstickBand::of($at->at('band')->at('low')->string(), $at->at('band')->at('high')->string()), $most, $step),
+            new DipstickSpec($span, DipstickBand::of($at->at('band')->at('low')->string(), $at->at('band')->at('high')->string()), $most, $step, Aim::tryFrom($at->at('aim')->optionalString() ?? '') ?? Aim::Middle),
             $minutes('restAfterRunMin'),
             $minutes('restAfterPourMin'),
         ));

@@ -9,7 +9,7 @@ use FreshTack\Core\Quantity\Volume;
 /** What a sheet and the shop know of one dipstick: its span, its target, the largest single top-up, the step of a jug. */
 final readonly class DipstickSpec
 {
-    public function __construct(public Volume $span, public DipstickBand $band, public Volume $topUpMax, public Volume $roundTo)
+    public function __construct(public Volume $span, public DipstickBand $band, public Volume $topUpMax, public Volume $roundTo, public Aim $aim = Aim::Middle)
     {
     }
 }

@@ -52,13 +52,13 @@ final readonly class LevelAdvisor
 
     private function below(LevelQuestion $question, DipstickSpec $dipstick): LevelAdvice
     {
-        $target = $question->hasRun ? $dipstick->band->middle() : $dipstick->band->low;
+        $target = $question->hasRun ? $dipstick->aim->within($dipstick->band) : $dipstick->band->low;
         $lacking = $this->millilitres($target->minus($question->reading->fraction), $dipstick);
         $amount = $this->rounded(min($lacking, $dipstick->topUpMax->millilitresDown()), $dipstick);
         if (0 === $amount) {
             return new LevelAdvice($question->hasRun ? Advice::Ok : Advice::Run, 0, 0, \sprintf('Only %d ml are lacking, less than the smallest step of %d ml.', $lacking, $dipstick->roundTo->millilitresUp()));
         }
-        $to = $question->hasRun ? 'the middle of the target band' : 'the low edge of the target band, since the engine has not run yet';
+        $to = $question->hasRun ? $dipstick->aim->told() : 'the low edge of the target band, since the engine has not run yet';
 
         return new LevelAdvice(Advice::Add, 0, $amount, \sprintf('%d ml are lacking to %s; pour %d ml, rest and read again.', $lacking, $to, $amount));
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Core\Order;
 
 use FreshTack\Core\Fluid\Advice;
+use FreshTack\Core\Fluid\Aim;
 use FreshTack\Core\Fluid\DipstickSpec;
 use FreshTack\Core\Fluid\LevelAdvice;
 use FreshTack\Core\Fluid\LevelAdvisor;
@@ -145,7 +146,7 @@ final readonly class FactsMaker
 
         return null === $span || null === $band || null === $most || null === $afterRun || null === $afterPour
             ? null
-            : new Level(new DipstickSpec($span, $band, $most, $this->request->policy->roundTo), $afterRun, $afterPour);
+            : new Level(new DipstickSpec($span, $band, $most, $this->request->policy->roundTo, Aim::from($this->request->policy->schools->answer(Question::TargetLevel)->code)), $afterRun, $afterPour);
     }
 
     public function arrivalAdvice(EngineRequest $engine): ?LevelAdvice

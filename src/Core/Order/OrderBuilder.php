@@ -50,9 +50,9 @@ final readonly class OrderBuilder
             $operations,
             $this->oil->plan($engines, $request),
             $this->parts->plan(PartsList::demands($operations, $byPosition), $request->parts, $request->kits),
-            ToolList::of($operations, $byPosition),
+            (new ToolList($request))->of($operations, $byPosition),
             $this->cautions($operations, $request),
-            LabourSum::of(array_map(static fn (OrderedOperation $operation): array => [$operation->attended, $operation->unattended], $operations)),
+            LabourSum::of(array_map(static fn (OrderedOperation $operation): array => [$operation->attended, $operation->unattended], $operations), $request->allowance),
             $timeline,
         );
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Order;
 
+use FreshTack\Core\Fastening\TorqueWrench;
 use FreshTack\Core\Fluid\AirRange;
+use FreshTack\Core\Labour\Allowance;
 use FreshTack\Core\Parts\PartsShelf;
 use FreshTack\Core\Procedure\Procedure;
 
@@ -17,6 +19,7 @@ final readonly class OrderRequest
      * @param list<Procedure>               $procedures
      * @param int                           $technicians who work on it at once, from 1
      * @param list<string>                  $kits        taken instead of loose pieces
+     * @param list<TorqueWrench>            $wrenches    the shop's
      */
     public function __construct(
         public string $number,
@@ -30,12 +33,14 @@ final readonly class OrderRequest
         public array $procedures,
         public int $technicians = 1,
         public array $kits = [],
+        public array $wrenches = [],
+        public ?Allowance $allowance = null,
     ) {
     }
 
     /** @param non-empty-list<EngineRequest> $engines */
     public function withEngines(array $engines): self
     {
-        return new self($this->number, $this->day, $this->place, $this->air, $this->policy, $this->shelf, $this->parts, $engines, $this->procedures, $this->technicians, $this->kits);
+        return new self($this->number, $this->day, $this->place, $this->air, $this->policy, $this->shelf, $this->parts, $engines, $this->procedures, $this->technicians, $this->kits, $this->wrenches, $this->allowance);
     }
 }

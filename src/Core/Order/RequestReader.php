@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Order;
 
+use FreshTack\Core\Fastening\WrenchReader;
 use FreshTack\Core\Fluid\AirRange;
 use FreshTack\Core\Fluid\Container;
 use FreshTack\Core\Fluid\DipstickReading;
+use FreshTack\Core\Labour\Allowance;
 use FreshTack\Core\Parts\PartsShelf;
 use FreshTack\Core\Parts\ShelfPartReader;
 use FreshTack\Core\Policy\SchoolsReader;
@@ -34,7 +36,7 @@ final readonly class RequestReader
     public static function read(mixed $document, array $known = []): OrderRequest
     {
         $cursor = Cursor::over($document);
-        $cursor->knowsOnly('format', 'order', 'day', 'place', 'air', 'policy', 'shelf', 'catalogue', 'engines', 'procedures', 'technicians', 'kits');
+        $cursor->knowsOnly('format', 'order', 'day', 'place', 'air', 'policy', 'shelf', 'catalogue', 'engines', 'procedures', 'technicians', 'kits', 'wrenches', 'allowance');
         if (self::FORMAT !== $cursor->at('format')->raw()) {
             $cursor->at('format')->flaw('This must be "'.self::FORMAT.'".');
         }
@@ -48,10 +50,22 @@ final readonly class RequestReader
         $head = [$cursor->at('order')->string(20), $cursor->at('day')->day(), $cursor->at('place')->enum(Place::class)];
         $hands = $cursor->at('technicians')->optionalInt(1, 8) ?? 1;
         $kits = $cursor->at('kits')->strings();
+        $wrenches = $cursor->at('wrenches')->isNull() ? [] : array_values(array_filter(array_map(WrenchReader::at(...), $cursor->at('wrenches')->list(0, 100))));
+        $allowance = $cursor->at('allowance')->isNull() ? null : self::allowance($cursor->at('allowance'));
         $cursor->flaws->throwIfAny();
 
         return null === $air || null === $policy || [] === $engines
-            ? throw InvalidDocument::at('', 'This request can\'t be read.') : new OrderRequest($head[0], $head[1], $head[2], $air, $policy, array_values($shelf), $parts, $engines, $procedures, $hands, $kits);
+            ? throw InvalidDocument::at('', 'This request can\'t be read.') : new OrderRequest($head[0], $head[1], $head[2], $air, $policy, array_values($shelf), $parts, $engines, $procedures, $hands, $kits, $wrenches, $allowance);
+    }
+
+    /** Minutes without a reason are a flaw at the reason. */
+    public static function allowance(Cursor $allowance): ?Allowance
+    {
+        $allowance->knowsOnly('minutes', 'reason');
+        $minutes = $allowance->at('minutes')->int(0, 1440);
+        $reason = $allowance->at('reason')->optionalString(200) ?? '';
+
+        return $allowance->at('reason')->attempt(static fn (): Allowance => Allowance::of(Minutes::of($minutes), $reason));
     }
 
     public static function air(Cursor $air): ?AirRange

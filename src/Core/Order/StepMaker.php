@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Order;
 
+use FreshTack\Core\Fastening\ThreadWarning;
 use FreshTack\Core\Fastening\Tightening;
 use FreshTack\Core\Plan\Attitude;
 use FreshTack\Core\Plan\Effect;
@@ -94,6 +95,7 @@ final readonly class StepMaker
             $this->event($operation, $step, $isLast),
             $step->needs,
             $this->rows($step, $facts),
+            null === $tightening?->torque() ? null : ThreadWarning::of($tightening->torque(), $facts->schools()),
         );
     }
 

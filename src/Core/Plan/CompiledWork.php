@@ -69,16 +69,12 @@ final class CompiledWork
         if (!$work->has(Effect::Started)) {
             return $place;
         }
-        for ($end = $place + 1; ($this->sequence[$end]->position ?? '') === $work->position; ++$end) {
-            if ($this->sequence[$end]->warm) {
-                return $end;
-            }
-            if ($this->sequence[$end]->has(Effect::Started)) {
-                break;
-            }
+        $last = $place;
+        for ($end = $place + 1; ($this->sequence[$end]->position ?? '') === $work->position && !$this->sequence[$end]->has(Effect::Started); ++$end) {
+            $last = $this->sequence[$end]->warm ? $end : $last;
         }
 
-        return $place;
+        return $last;
     }
 
     /** @param list<list<int>> $before */

@@ -78,11 +78,16 @@ final readonly class EngineFacts
         };
     }
 
+    public function schools(): Schools
+    {
+        return $this->schools ?? Schools::standard();
+    }
+
     private function school(string $path): ?School
     {
         $question = str_starts_with($path, 'policy.') ? Question::tryFrom(substr($path, 7)) : null;
 
-        return null === $question ? null : ($this->schools ?? Schools::standard())->answer($question);
+        return null === $question ? null : $this->schools()->answer($question);
     }
 
     public static function label(string $path): string

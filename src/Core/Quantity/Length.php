@@ -19,6 +19,12 @@ final readonly class Length
         return new self($value, $unit);
     }
 
+    /** For comparing and for ratios; what is shown is the given value. */
+    public function inMillimetres(): float
+    {
+        return (float) $this->given * (LengthUnit::Inch === $this->unit ? 25.4 : 1.0);
+    }
+
     public function asGiven(): string
     {
         return $this->given.' '.$this->unit->value;

@@ -31,6 +31,12 @@ final readonly class Torque
         return $this->newtonMetres->isGreaterThanOrEqualTo($other->newtonMetres);
     }
 
+    /** A fifth of it, in the same unit. */
+    public function fifth(): self
+    {
+        return new self($this->newtonMetres->multipliedBy('0.2'), (string) BigDecimal::of($this->given)->multipliedBy('0.2')->strippedOfTrailingZeros(), $this->unit);
+    }
+
     /** As given in the source: `26 N·m`. */
     public function asGiven(): string
     {

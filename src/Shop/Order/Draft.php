@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Order;
 
+use FreshTack\Core\Labour\Allowance;
 use FreshTack\Core\Order\Place;
 use FreshTack\Core\SpecBook\Task;
 
@@ -14,16 +15,17 @@ final readonly class Draft
      * @param list<DraftEngine> $engines
      * @param int               $technicians who work on it at once
      * @param list<string>      $kits        taken in place of loose pieces
+     * @param \DateTimeImmutable|null $partsOn the day on which parts that are short are expected; null: nobody knows
      * @param list<Fill>        $fills   holes of the book that the manager filled in for this order
      */
-    public function __construct(public Place $place, public int $coldestC, public int $warmestC, public string $complaint, public array $engines, public int $technicians = 1, public array $kits = [], public array $fills = [])
+    public function __construct(public Place $place, public int $coldestC, public int $warmestC, public string $complaint, public array $engines, public int $technicians = 1, public array $kits = [], public ?Allowance $allowance = null, public ?\DateTimeImmutable $partsOn = null, public array $fills = [])
     {
     }
 
     /** @param list<Fill> $fills */
     public function withFills(array $fills): self
     {
-        return new self($this->place, $this->coldestC, $this->warmestC, $this->complaint, $this->engines, $this->technicians, $this->kits, $fills);
+        return new self($this->place, $this->coldestC, $this->warmestC, $this->complaint, $this->engines, $this->technicians, $this->kits, $this->allowance, $this->partsOn, $fills);
     }
 
     /** @return list<Fill> */
@@ -42,6 +44,8 @@ final readonly class Draft
             'complaint' => $this->complaint,
             'technicians' => $this->technicians,
             'kits' => $this->kits,
+            'allowance' => null === $this->allowance ? null : ['minutes' => $this->allowance->minutes->count, 'reason' => $this->allowance->reason],
+            'partsOn' => $this->partsOn?->format('Y-m-d'),
             'engines' => array_map(static fn (DraftEngine $engine): array => [
                 'engineId' => $engine->engineId,
                 'model' => $engine->model,

@@ -6,6 +6,7 @@ namespace FreshTack\Shop\Order;
 
 use FreshTack\Core\Fluid\DipstickReading;
 use FreshTack\Core\Order\Place;
+use FreshTack\Core\Order\RequestReader;
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\SpecBook\Task;
@@ -18,7 +19,7 @@ final readonly class DraftReader
     /** Flaws are noted at their fields; the caller throws for them. */
     public static function at(Cursor $draft): Draft
     {
-        $draft->knowsOnly('place', 'coldestC', 'warmestC', 'complaint', 'technicians', 'kits', 'engines');
+        $draft->knowsOnly('place', 'coldestC', 'warmestC', 'complaint', 'technicians', 'kits', 'allowance', 'partsOn', 'engines');
 
         return self::entered($draft);
     }
@@ -47,6 +48,8 @@ final readonly class DraftReader
             array_map(self::engine(...), $draft->at('engines')->list(1, 5)),
             $draft->at('technicians')->isNull() ? 1 : self::technicians($draft->at('technicians')),
             $draft->at('kits')->strings(),
+            $draft->at('allowance')->isNull() ? null : RequestReader::allowance($draft->at('allowance')),
+            $draft->at('partsOn')->isNull() ? null : $draft->at('partsOn')->day(),
         );
     }
 

@@ -6,32 +6,58 @@ namespace FreshTack\Shop\Order;
 
 use FreshTack\Core\Order\OrderBuilder;
 use FreshTack\Core\Order\RequestReader;
+use FreshTack\Core\Order\WhileThere;
+use FreshTack\Core\Order\WorkOrder;
+use FreshTack\Core\Parts\PartLine;
 use FreshTack\Core\Plan\Effort;
 use FreshTack\Core\Plan\GateBroken;
-use FreshTack\Core\Plan\Timeline;
+use FreshTack\Core\Plan\ReadyBy;
 use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Register\Register;
+use FreshTack\Shop\ShopSettings;
+use Psr\Clock\ClockInterface;
 
 /** When the work of a draft would be done and by whom. Writes nothing. */
 final readonly class PlanOrder
 {
-    public function __construct(private Register $register, private RequestAssembler $assembler, private OrderBuilder $builder)
-    {
+    public function __construct(
+        private Register $register,
+        private RequestAssembler $assembler,
+        private OrderBuilder $builder,
+        private WhileThere $whileThere,
+        private ShopSettings $settings,
+        private ClockInterface $clock,
+    ) {
     }
 
     /**
-     * @return Timeline|null null if no engine has a sheet
+     * @return OrderPlan|null null if there is nothing to do
      *
      * @throws NotFound|InvalidQuantity|InvalidDocument|GateBroken
      */
-    public function __invoke(OrderFile $file, Draft $draft): ?Timeline
+    public function __invoke(OrderFile $file, Draft $draft): ?OrderPlan
     {
         $draft = $draft->withFills($file->draft->fills);
         $assessed = $this->assembler->assess($this->register->boat($file->boatId), $draft);
-        $request = $this->assembler->request($file->number, $draft, $assessed);
+        $document = $this->assembler->request($file->number, $draft, $assessed);
+        if (null === $document) {
+            return null;
+        }
+        $request = RequestReader::read($document, $this->assembler->known($draft, $assessed));
+        $order = $this->builder->build($request, Effort::Preview);
 
-        return null === $request ? null : $this->builder->build(RequestReader::read($request, $this->assembler->known($draft, $assessed)), Effort::Preview)->timeline;
+        return $order->hasWork() ? new OrderPlan($order->timeline, $this->readyBy($order, $draft), $this->whileThere->alone($request)) : null;
+    }
+
+    private function readyBy(WorkOrder $order, Draft $draft): ReadyBy
+    {
+        $zone = $this->settings->zone();
+        $short = array_values(array_filter($order->parts->lines, static fn (PartLine $line): bool => $line->short() > 0 && !$line->atHand));
+        $arrival = [] === $short || null === $draft->partsOn ? null : new \DateTimeImmutable($draft->partsOn->format('Y-m-d'), $zone);
+        $unknown = null === $draft->partsOn ? array_map(static fn (PartLine $line): string => $line->number, $short) : [];
+
+        return ReadyBy::of($order->timeline, $this->settings->workingHours(), $this->clock->now()->setTimezone($zone), $arrival, $unknown);
     }
 }

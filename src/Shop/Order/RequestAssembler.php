@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Order;
 
+use FreshTack\Core\Fastening\TorqueWrench;
 use FreshTack\Core\Order\Place;
 use FreshTack\Core\Order\Position;
 use FreshTack\Core\Order\RequestReader;
@@ -73,7 +74,7 @@ final readonly class RequestAssembler
             }
         }
 
-        return [] === $engines ? null : $this->around((string) $number, $draft->place, ['coldest' => $draft->coldestC, 'warmest' => $draft->warmestC], $engines, $draft->technicians, $draft->kits);
+        return [] === $engines ? null : $this->around((string) $number, $draft->place, ['coldest' => $draft->coldestC, 'warmest' => $draft->warmestC], $engines, $draft);
     }
 
     /**
@@ -125,11 +126,10 @@ final readonly class RequestAssembler
     /**
      * @param array{coldest: int, warmest: int} $air
      * @param list<array<string, mixed>>        $engines
-     * @param list<string>                      $kits
      *
      * @return array<string, mixed>
      */
-    private function around(string $order, Place $place, array $air, array $engines, int $technicians = 1, array $kits = []): array
+    private function around(string $order, Place $place, array $air, array $engines, ?Draft $draft = null): array
     {
         return [
             'format' => RequestReader::FORMAT,
@@ -140,8 +140,10 @@ final readonly class RequestAssembler
             'policy' => $this->settings->orderPolicy(),
             'shelf' => $this->stock->oils(),
             'catalogue' => $this->stock->parts($this->partNumbers($engines)),
-            'technicians' => $technicians,
-            'kits' => $kits,
+            'technicians' => $draft->technicians ?? 1,
+            'kits' => $draft->kits ?? [],
+            'wrenches' => array_map(static fn (TorqueWrench $wrench): array => ['id' => $wrench->id, 'fullScale' => ['value' => $wrench->fullScale->given, 'unit' => $wrench->fullScale->unit->value], 'calibratedOn' => $wrench->calibratedOn->format('Y-m-d')], $this->settings->torqueWrenches()),
+            'allowance' => null === $draft?->allowance ? null : ['minutes' => $draft->allowance->minutes->count, 'reason' => $draft->allowance->reason],
             'engines' => $engines,
             'procedures' => $this->book->procedures(),
         ];

@@ -19,6 +19,7 @@ use FreshTack\Storage\Entity\EngineModelRecord;
 use FreshTack\Storage\Entity\ProcedureRecord;
 use FreshTack\Storage\Entity\ShelfOilRecord;
 use FreshTack\Storage\Entity\ShopRecord;
+use Psr\Clock\ClockInterface;
 
 /** Loads the demo shop from its files into an empty database. */
 final readonly class DemoLoader
@@ -30,6 +31,7 @@ final readonly class DemoLoader
         private RigImporter $rigs,
         private Catalogue $catalogue,
         private Schemas $schemas,
+        private ClockInterface $clock,
         private string $projectDir,
     ) {
     }
@@ -67,12 +69,30 @@ final readonly class DemoLoader
     private function shop(\Closure $hash): void
     {
         $shop = $this->cursor('shop.json');
-        $this->entities->persist(new ShopRecord(1, Json::encode($shop->raw())));
+        $this->entities->persist(new ShopRecord(1, Json::encode($this->dated($shop->raw()))));
         $password = $shop->at('demoPassword')->string();
         foreach ($shop->at('accounts')->list() as $account) {
             $this->accounts->add(new Account($account->at('username')->string(), $account->at('name')->string(), $account->at('role')->enum(Role::class), $hash($password)));
         }
         $shop->flaws->throwIfAny();
+    }
+
+    /**
+     * Days ago become days, so that the demo never ages.
+     *
+     * @return array<mixed>
+     */
+    private function dated(mixed $shop): array
+    {
+        $shop = \is_array($shop) ? $shop : [];
+        $wrenches = \is_array($shop['torqueWrenches'] ?? null) ? $shop['torqueWrenches'] : [];
+        $shop['torqueWrenches'] = array_map(function (mixed $wrench): mixed {
+            $ago = \is_array($wrench) ? $wrench['calibratedDaysAgo'] ?? null : null;
+
+            return \is_array($wrench) && \is_int($ago) ? [...array_diff_key($wrench, ['calibratedDaysAgo' => 0]), 'calibratedOn' => $this->clock->now()->modify(\sprintf('-%d days', $ago))->format('Y-m-d')] : $wrench;
+        }, $wrenches);
+
+        return $shop;
     }
 
     /** @throws ExpectedError */

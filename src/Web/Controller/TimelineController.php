@@ -39,8 +39,13 @@ final readonly class TimelineController
         }
         $draft = Body::read($request, static fn (Cursor $body): Draft => DraftReader::at($body));
 
-        $timeline = ($this->plan)($this->orders->get($number), $draft);
+        $plan = ($this->plan)($this->orders->get($number), $draft);
 
-        return new JsonResponse(['timeline' => null === $timeline ? null : TimelineDocument::of($timeline)]);
+        return new JsonResponse(null === $plan ? ['timeline' => null, 'readyBy' => null, 'readyWhy' => [], 'aloneMin' => 0] : [
+            'timeline' => TimelineDocument::of($plan->timeline),
+            'readyBy' => $plan->readyBy->at?->format(\DATE_ATOM),
+            'readyWhy' => $plan->readyBy->reasons,
+            'aloneMin' => $plan->alone->count,
+        ]);
     }
 }

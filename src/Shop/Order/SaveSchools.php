@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop\Order;
+
+use FreshTack\Core\Policy\Question;
+use FreshTack\Core\Policy\Schools;
+use FreshTack\Shop\Account\Account;
+use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Conflict;
+use FreshTack\Shop\ShopSettings;
+use FreshTack\Shop\Unit;
+
+/** Sets what the shop answers where practitioners disagree. Orders that were issued stay as they are. */
+final readonly class SaveSchools
+{
+    public function __construct(private ShopSettings $settings, private AuditLog $audit, private Unit $unit)
+    {
+    }
+
+    /** @throws Conflict if somebody else changed the settings meanwhile */
+    public function __invoke(Schools $schools, int $version, Account $by): void
+    {
+        $this->unit->run(function () use ($schools, $version, $by): void {
+            $changed = $schools->differences($this->settings->schools());
+            $this->settings->changeSchools($schools, $version);
+            $this->audit->add($by->username, 'policy.schools', 'shop', array_combine(array_map(static fn (Question $question): string => $question->value, $changed), array_map(static fn (Question $question): string => $schools->answer($question)->code, $changed)));
+        });
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Tests\Core\Labour;
+
+use FreshTack\Core\Labour\Allowance;
+use FreshTack\Core\Labour\InvalidAllowance;
+use FreshTack\Core\Labour\LabourSum;
+use FreshTack\Core\Order\RequestReader;
+use FreshTack\Core\Order\WhileThere;
+use FreshTack\Core\Quantity\Minutes;
+use FreshTack\Tests\Support\Requests;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class LabourTest extends TestCase
+{
+    /** @return iterable<string, array{int, int, int}> hands-on, allowance, tenths of an hour */
+    public static function sums(): iterable
+    {
+        yield 'a whole number of tenths' => [90, 0, 15];
+        yield 'a minute more is a tenth more' => [91, 0, 16];
+        yield 'rounded once, together with the allowance' => [91, 5, 16];
+        yield 'nothing done, nothing sold' => [0, 0, 0];
+    }
+
+    #[DataProvider('sums')]
+    public function testSoldTimeIsRoundedOnceAtTheEnd(int $handsOn, int $allowance, int $tenths): void
+    {
+        self::assertSame($tenths, LabourSum::of([[Minutes::of($handsOn), Minutes::of(40)]], Allowance::of(Minutes::of($allowance), 'corrosion'))->soldTenths());
+    }
+
+    public function testAnAllowanceNeedsAReason(): void
+    {
+        self::assertSame(0, Allowance::of(Minutes::none(), '')->minutes->count);
+        $this->expectException(InvalidAllowance::class);
+        $this->expectExceptionMessage('20 min are added to what is sold: say what for.');
+        Allowance::of(Minutes::of(20), '  ');
+    }
+
+    public function testTheAllowanceOfARequestIsSoldAndNotHidden(): void
+    {
+        $order = Requests::build([...Requests::twin(), 'allowance' => ['minutes' => 20, 'reason' => 'Seized trough plug']]);
+
+        // 100 min hands-on and 20 are 120 min
+        self::assertSame([100, 20], [$order->labour->handsOn->count, $order->labour->soldTenths()]);
+    }
+
+    public function testDoneAloneEveryTaskPaysForItsOwnCovers(): void
+    {
+        $request = RequestReader::read(Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', ['engine_oil', 'oil_filter', 'spark_plugs']));
+        $together = Requests::build(Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', ['engine_oil', 'oil_filter', 'spark_plugs']))->labour->handsOn->count;
+        $oil = Requests::build(Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', ['engine_oil', 'oil_filter']))->labour->handsOn->count;
+        $plugs = Requests::build(Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', ['spark_plugs']))->labour->handsOn->count;
+
+        self::assertSame($oil + $plugs, (new WhileThere())->alone($request)->count);
+        self::assertLessThan($oil + $plugs, $together);
+    }
+}

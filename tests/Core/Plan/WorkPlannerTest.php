@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Tests\Core\Plan;
+
+use FreshTack\Core\Order\WorkOrder;
+use FreshTack\Core\Plan\Attitude;
+use FreshTack\Core\Plan\Effort;
+use FreshTack\Core\Plan\TimelineEntry;
+use FreshTack\Core\SpecBook\Task;
+use FreshTack\Tests\Support\Book;
+use FreshTack\Tests\Support\Requests;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Plans of whole orders; that the gates hold in them is tested with the builder. */
+final class WorkPlannerTest extends TestCase
+{
+    private const RIGS = [
+        'a dinghy' => [['single', 'D12', 'D12-4471', 'dunmarrow-d12']],
+        'a launch' => [['single', 'D36', 'D36-61207', 'dunmarrow-d36']],
+        'a workboat' => [['single', 'D65', 'D65-3308', 'dunmarrow-d65']],
+        'a tender' => [['single', 'K48', 'KC1-1500', 'kestrane-k48-remote']],
+        'the water taxi' => [['port', 'K165', 'KS4-10412', 'kestrane-k165-early'], ['starboard', 'K165', 'KS4-20977', 'kestrane-k165-late']],
+        'the oyster twins' => [['port', 'D130', 'DL2-40071', 'dunmarrow-d130-dl2'], ['starboard', 'D130', 'DL2-40072', 'dunmarrow-d130-dl2']],
+        'the survey boat' => [['port', 'K85', 'KM2-5120', 'kestrane-k85'], ['centre', 'K85', 'KM2-5121', 'kestrane-k85'], ['starboard', 'K85', 'KM2-5125', 'kestrane-k85']],
+        'the patrol boat' => [['port_outer', 'K240', 'KT6-15101', 'kestrane-k240-early'], ['port_inner', 'K240', 'KT6-15102', 'kestrane-k240-early'], ['starboard_inner', 'K240', 'KT6-15103', 'kestrane-k240-early'], ['starboard_outer', 'K240', 'KT6-20417', 'kestrane-k240-late']],
+        'five engines' => [['port_outer', 'K320', 'KT6-30001', 'kestrane-k320'], ['port', 'K320', 'KT6-30002', 'kestrane-k320'], ['centre', 'K320', 'KT6-30003', 'kestrane-k320'], ['starboard', 'K320', 'KT6-30004', 'kestrane-k320'], ['starboard_outer', 'K320', 'KT6-30005', 'kestrane-k320']],
+    ];
+
+    /** @return iterable<string, array{string, list<string>, int}> rig, tasks, technicians */
+    public static function jobs(): iterable
+    {
+        foreach (array_keys(self::RIGS) as $rig) {
+            foreach ([1, 2] as $technicians) {
+                yield "$rig, everything, $technicians" => [$rig, array_column(Task::cases(), 'value'), $technicians];
+                yield "$rig, oil and filter, $technicians" => [$rig, ['engine_oil', 'oil_filter'], $technicians];
+            }
+        }
+    }
+
+    /** @param list<string> $tasks */
+    #[DataProvider('jobs')]
+    public function testAPlanIsWithinATwentiethOfWhatNoPlanCanBeat(string $rig, array $tasks, int $technicians): void
+    {
+        $timeline = self::order($rig, $tasks, $technicians, Effort::Full)->timeline;
+
+        self::assertGreaterThanOrEqual($timeline->boundMin, $timeline->elapsedMin);
+        self::assertLessThanOrEqual(50, $timeline->gapPermille(), 'tenths of a percent above the bound');
+    }
+
+    public function testOneEngineIsWorkedOnWhileAnotherRests(): void
+    {
+        $timeline = self::order('the water taxi', ['engine_oil', 'oil_filter'], 1, Effort::Full)->timeline;
+        $rest = self::entry($timeline->entries, 'port.rest');
+        $starboard = array_filter($timeline->fills($rest), static fn (string $id): bool => str_starts_with($id, 'starboard.'));
+
+        self::assertNotSame([], $starboard);
+        self::assertLessThan($timeline->handsOnMin() + 120, $timeline->elapsedMin, 'shorter than hands and waits one behind the other');
+    }
+
+    public function testASecondPairOfHandsShortensTheWork(): void
+    {
+        $tasks = array_column(Task::cases(), 'value');
+
+        self::assertLessThan(self::order('the water taxi', $tasks, 1, Effort::Preview)->timeline->elapsedMin * 3 / 4, self::order('the water taxi', $tasks, 2, Effort::Preview)->timeline->elapsedMin);
+    }
+
+    public function testWhatTakesTwoCallsAHelperWhereThereIsOne(): void
+    {
+        $helper = static fn (int $technicians): bool => self::entry(self::order('a workboat', ['water_pump'], $technicians, Effort::Quick)->timeline->entries, 'single.lower-unit-off')->helper;
+
+        self::assertSame([true, false], [$helper(1), $helper(2)]);
+    }
+
+    public function testFromTheWarmingRunToTheOpenDrainTheSameHandsStayOn(): void
+    {
+        $timeline = self::order('the patrol boat', ['engine_oil', 'oil_filter'], 2, Effort::Full)->timeline;
+        foreach (['port_outer', 'port_inner', 'starboard_inner', 'starboard_outer'] as $position) {
+            $warm = self::entry($timeline->entries, $position.'.warm-up');
+            $drains = array_values(array_filter($timeline->entries, static fn (TimelineEntry $entry): bool => str_starts_with($entry->id(), $position.'.drain-')));
+            self::assertSame($warm->technicians, $drains[0]->technicians);
+            self::assertLessThanOrEqual(25, $drains[0]->startMin - $warm->endMin(), 'the oil would be cold');
+        }
+    }
+
+    public function testAnEngineLeavesAsItHangsOnTheRoadAndFreeToStart(): void
+    {
+        $timeline = self::order('the survey boat', ['engine_oil', 'gear_lubricant'], 1, Effort::Full)->timeline;
+        foreach (['port', 'centre', 'starboard'] as $position) {
+            $turns = array_values(array_filter($timeline->entries, static fn (TimelineEntry $entry): bool => $position === $entry->work->position && null !== $entry->work->turnsTo()));
+            self::assertSame(Attitude::Vertical, $turns[\count($turns) - 1]->work->turnsTo());
+            self::entry($timeline->entries, $position.'.hand-back');
+        }
+    }
+
+    public function testWorkThatCanWaitFillsTheRestAtTheEnd(): void
+    {
+        $timeline = self::order('a workboat', ['engine_oil', 'oil_filter', 'lubrication', 'inspection'], 1, Effort::Preview)->timeline;
+        $waits = array_merge(...array_map(static fn (TimelineEntry $entry): array => $timeline->fills($entry), $timeline->entries));
+
+        self::assertContains('single.grease', $waits);
+        self::assertContains('single.inspect', $waits);
+    }
+
+    public function testTheSameWorkGivesTheSamePlan(): void
+    {
+        $plan = static fn (): array => array_map(static fn (TimelineEntry $entry): array => [$entry->id(), $entry->startMin, $entry->technicians], self::order('the oyster twins', ['engine_oil', 'gear_lubricant', 'water_pump'], 2, Effort::Full)->timeline->entries);
+
+        self::assertSame($plan(), $plan());
+    }
+
+    /** @param list<string> $tasks */
+    private static function order(string $rig, array $tasks, int $technicians, Effort $effort): WorkOrder
+    {
+        $engines = array_map(static fn (array $engine): array => Requests::engine(...[...$engine, $tasks]), self::RIGS[$rig] ?? []);
+
+        return Requests::build(Book::with(Requests::rig($engines), ['technicians'], $technicians), $effort);
+    }
+
+    /** @param list<TimelineEntry> $entries */
+    private static function entry(array $entries, string $id): TimelineEntry
+    {
+        foreach ($entries as $entry) {
+            if ($id === $entry->id()) {
+                return $entry;
+            }
+        }
+        self::fail("There is no $id in the plan.");
+    }
+}
