@@ -44,7 +44,15 @@ describe('copying the paper in', () => {
   })
 
   it('gives a torque the unit of its figure', () => {
-    const tightening = { kind: 'torque', min: '17', nominal: '19', max: '21', unit: 'ft_lb', thread: 'dry' } as const
+    const tightening = {
+      kind: 'torque',
+      min: '17',
+      nominal: '19',
+      max: '21',
+      unit: 'ft_lb',
+      thread: 'dry',
+      pattern: 'any',
+    } as const
     expect(copied(aStep('s', { entry: 'torque', tightening }), { torque: '19', wrench: 'TW-4' })).toEqual([
       { kind: 'torque', value: { torque: '19', unit: 'ft_lb', wrench: 'TW-4' } },
     ])

@@ -92,6 +92,8 @@ export function aStep(id: string, change: Partial<Step> = {}): Step {
     tightening: null,
     event: null,
     uses: [],
+    rows: [],
+    warning: null,
     ...change,
   }
 }
@@ -101,6 +103,7 @@ export function anOperation(id: string, steps: Step[], change: Partial<Operation
     id,
     position: 'port',
     label: 'Port',
+    task: null,
     title: id,
     attendedMin: 4,
     unattendedMin: 0,

@@ -44,7 +44,13 @@ export const router = createRouter({
     {
       path: '/policy',
       name: 'policy',
-      component: () => import('@/features/policy/PolicyPage.vue'),
+      component: () => import('@/features/policy/SchoolsPage.vue'),
+      meta: { place: 'policy' },
+    },
+    {
+      path: '/policy/due',
+      name: 'due-policy',
+      component: () => import('@/features/policy/DuePage.vue'),
       meta: { place: 'policy' },
     },
     {

@@ -176,7 +176,7 @@ final readonly class RequestAssembler
     {
         $numbers = [];
         array_walk_recursive($engines, static function (mixed $value, string|int $key) use (&$numbers): void {
-            if ('part' === $key && \is_string($value)) {
+            if (\in_array($key, ['part', 'seal'], true) && \is_string($value)) {
                 $numbers[$value] = $value;
             }
         });

@@ -32,6 +32,7 @@ const figure = computed(() => {
 const rows = computed(() => [
   { name: 'note', text: props.current.step.beside },
   { name: 'figure', text: props.current.step.figure?.detail ?? null },
+  { name: 'thread', text: props.current.step.warning },
   { name: 'check', text: props.current.step.check },
   { name: 'usual slip', text: props.current.step.slip },
 ])
@@ -45,6 +46,9 @@ const rows = computed(() => [
         <span v-if="figure.number" class="huge" :class="{ long: figure.number.length > 7 }">{{ figure.number }}</span>
         <span class="unit" :class="{ alone: !figure.number }">{{ figure.unit }}</span>
       </p>
+      <ol v-if="current.step.rows.length > 0" class="rows">
+        <li v-for="row in current.step.rows" :key="row">{{ row }}</li>
+      </ol>
       <dl>
         <template v-for="row in rows" :key="row.name">
           <template v-if="row.text">
@@ -137,6 +141,12 @@ h1 {
 
 .huge.long {
   font-size: 56px;
+}
+
+.rows {
+  font-size: 19px;
+  margin: 4px 0 8px;
+  padding-left: 26px;
 }
 
 .unit {

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { asProblem } from '@/shared/api/client'
-import type { Offer } from '@/shared/api/types'
+import type { Draft, Offer } from '@/shared/api/types'
 import { useShortcut } from '@/shared/keyboard'
 import { useSession } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
@@ -15,6 +15,7 @@ import VisitEditor from './VisitEditor.vue'
 import { useGrid } from './useGrid'
 import { useOffers } from './useOffers'
 import { useOrder } from './useOrder'
+import { useTimeline } from './useTimeline'
 
 const route = useRoute()
 const number = computed(() => Number(route.params['number']))
@@ -42,6 +43,7 @@ const grid = useGrid(
   () => view.value?.orderable ?? [],
 )
 const { offers } = useOffers(number, draft, () => editable.value)
+const { plan } = useTimeline(number, draft, () => isDraft.value && mayWrite.value)
 function takeUp(offer: Offer): void {
   const engine = view.value?.engines.find((each) => each.id === offer.engineId)
   if (engine) {
@@ -64,6 +66,13 @@ function decide(position: string, text: string): void {
   const drafted = draft.value?.engines.find((engine) => engine.engineId === id)
   if (drafted) {
     drafted.decision = text
+    changed()
+  }
+}
+
+function change(part: Partial<Draft>): void {
+  if (draft.value) {
+    Object.assign(draft.value, part)
     changed()
   }
 }
@@ -107,7 +116,15 @@ useShortcut('F9', () => {
       </div>
       <ProblemNote v-else :error="saveError ?? issue.error.value ?? previewError" unshown />
       <TaskGrid :engines="view.engines" :grid="grid" :editable="editable" />
-      <OrderTabs v-if="work && work.operations.length > 0" :work="work" class="tabs" />
+      <OrderTabs
+        v-if="work && work.operations.length > 0"
+        :work="work"
+        :plan="plan"
+        :draft="draft"
+        :editable="editable"
+        class="tabs"
+        @change="change"
+      />
       <p v-else class="panel muted">
         {{ hint }}
       </p>
@@ -119,6 +136,9 @@ useShortcut('F9', () => {
       :issuing="issue.isPending.value"
       :settled="settled"
       :offers="offers"
+      :plan="plan"
+      :draft="editable ? draft : null"
+      @change="change"
       @take-up="takeUp"
       @issue="issue.mutate()"
       @decide="decide"

@@ -1,35 +1,111 @@
 <script setup lang="ts">
-import type { WorkOrder } from '@/shared/api/types'
+import { computed, ref } from 'vue'
+import type { Draft, WorkOrder } from '@/shared/api/types'
 import WhyButton from '@/shared/ui/WhyButton.vue'
 import { minutesText } from '@/shared/units'
 
-defineProps<{ work: WorkOrder }>()
+const props = defineProps<{ work: WorkOrder; aloneMin: number | null; draft: Draft | null }>()
+const emit = defineEmits<{ change: [part: Partial<Draft>] }>()
+const saved = computed(() => (props.aloneMin === null ? 0 : Math.max(0, props.aloneMin - props.work.labour.handsOnMin)))
+
+/** Minutes and reason belong together: one is kept here until the other is there. */
+const typed = ref<{ minutes: number; reason: string } | null>(null)
+const allowance = computed(() => typed.value ?? props.draft?.allowance ?? { minutes: 0, reason: '' })
+function allow(minutes: number, reason: string): void {
+  if (!Number.isInteger(minutes) || minutes < 0) {
+    return
+  }
+  typed.value = { minutes, reason }
+  if (minutes === 0 || reason.trim() !== '') {
+    emit('change', { allowance: minutes === 0 ? null : { minutes, reason } })
+    typed.value = null
+  }
+}
+const value = (event: Event): string => (event.target as HTMLInputElement).value
 </script>
 
 <template>
-  <table class="plain">
-    <thead>
-      <tr>
-        <th>Operation</th>
-        <th>Engine</th>
-        <th class="number">Hands-on</th>
-        <th class="number">Then waiting</th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr v-for="operation in work.operations" :key="operation.id">
-        <td>{{ operation.title }} <WhyButton :about="operation.title" :text="operation.why" /></td>
-        <td>{{ operation.label }}</td>
-        <td class="number">{{ operation.attendedMin }} min</td>
-        <td class="number">{{ operation.unattendedMin > 0 ? `${operation.unattendedMin} min` : '' }}</td>
-      </tr>
-      <tr>
-        <td colspan="2"><strong>Together, each cover opened once</strong></td>
-        <td class="number">
-          <strong>{{ minutesText(work.labour.handsOnMin) }}</strong>
-        </td>
-        <td class="number">{{ minutesText(work.labour.unattendedMin) }}</td>
-      </tr>
-    </tbody>
-  </table>
+  <div class="stack">
+    <p v-if="aloneMin !== null && saved > 0" class="band fine">
+      <strong>{{ minutesText(aloneMin) }}</strong> if every task were done alone;
+      <strong>{{ minutesText(work.labour.handsOnMin) }}</strong> together, each cover opened once.
+      <strong>Sharing saves {{ minutesText(saved) }}.</strong>
+    </p>
+    <div v-if="draft" class="row small allowance">
+      <label
+        >Corrosion or seized hardware: add
+        <input
+          class="cell figure"
+          inputmode="numeric"
+          :value="allowance.minutes"
+          aria-label="Allowance, minutes"
+          @change="allow(Number(value($event)), allowance.reason)"
+        />
+        min</label
+      >
+      <label class="reason"
+        >because
+        <input
+          class="cell"
+          :value="allowance.reason"
+          aria-label="Allowance, reason"
+          @change="allow(allowance.minutes, value($event))"
+      /></label>
+      <span v-if="allowance.minutes > 0 && allowance.reason.trim() === ''" class="alarm" role="alert"
+        >Say what for, or it is not added.</span
+      >
+    </div>
+    <p v-else-if="work.labour.allowanceMin > 0">
+      {{ work.labour.allowanceMin }} min are added: {{ work.labour.allowanceReason }}
+    </p>
+    <table class="plain">
+      <thead>
+        <tr>
+          <th>Operation</th>
+          <th>Engine</th>
+          <th class="number">Hands-on</th>
+          <th class="number">Then waiting</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="operation in work.operations" :key="operation.id">
+          <td>{{ operation.title }} <WhyButton :about="operation.title" :text="operation.why" /></td>
+          <td>{{ operation.label }}</td>
+          <td class="number">{{ operation.attendedMin }} min</td>
+          <td class="number">{{ operation.unattendedMin > 0 ? `${operation.unattendedMin} min` : '' }}</td>
+        </tr>
+        <tr v-if="work.labour.allowanceMin > 0">
+          <td colspan="2">Allowance: {{ work.labour.allowanceReason }}</td>
+          <td class="number">{{ work.labour.allowanceMin }} min</td>
+          <td></td>
+        </tr>
+        <tr>
+          <td colspan="2"><strong>Together, each cover opened once</strong></td>
+          <td class="number">
+            <strong>{{ minutesText(work.labour.handsOnMin + work.labour.allowanceMin) }}</strong>
+          </td>
+          <td class="number">{{ minutesText(work.labour.unattendedMin) }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
 </template>
+
+<style scoped>
+.allowance {
+  gap: 16px;
+}
+
+.allowance .cell.figure {
+  width: 60px;
+}
+
+.reason .cell {
+  width: 260px;
+}
+
+.alarm {
+  color: var(--red);
+  font-weight: 700;
+}
+</style>

@@ -1,15 +1,17 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { WorkOrder } from '@/shared/api/types'
+import type { Draft, Plan, WorkOrder } from '@/shared/api/types'
 import CautionsTab from './CautionsTab.vue'
 import FluidsTab from './FluidsTab.vue'
 import LabourTab from './LabourTab.vue'
 import PartsTab from './PartsTab.vue'
 import StepsTab from './StepsTab.vue'
+import TimelineTab from './TimelineTab.vue'
 import ToolsTab from './ToolsTab.vue'
 
 /** The order itself, leaf by leaf. */
-const props = defineProps<{ work: WorkOrder }>()
+const props = defineProps<{ work: WorkOrder; plan: Plan | null; draft: Draft | null; editable: boolean }>()
+const emit = defineEmits<{ change: [part: Partial<Draft>] }>()
 const tab = ref<string | number>('steps')
 /** The control's own types refuse a plain v-model. */
 const shown = computed<Record<string, unknown>>(() => ({
@@ -22,10 +24,21 @@ const steps = computed(() => props.work.operations.reduce((sum, operation) => su
 <template>
   <el-tabs v-bind="shown" class="order-tabs">
     <el-tab-pane :label="`Steps ${steps}`" name="steps"><StepsTab :work="work" /></el-tab-pane>
+    <el-tab-pane label="Timeline" name="timeline"
+      ><TimelineTab v-if="tab === 'timeline'" :work="work" :timeline="work.timeline ?? plan?.timeline ?? null"
+    /></el-tab-pane>
     <el-tab-pane label="Fluids" name="fluids"><FluidsTab :work="work" /></el-tab-pane>
-    <el-tab-pane :label="`Parts ${work.parts.length}`" name="parts"><PartsTab :parts="work.parts" /></el-tab-pane>
+    <el-tab-pane :label="`Parts ${work.parts.length}`" name="parts"
+      ><PartsTab :work="work" :draft="editable ? draft : null" @change="(part) => emit('change', part)"
+    /></el-tab-pane>
     <el-tab-pane label="Torques, tools" name="tools"><ToolsTab :work="work" /></el-tab-pane>
-    <el-tab-pane label="Labour" name="labour"><LabourTab :work="work" /></el-tab-pane>
+    <el-tab-pane label="Labour" name="labour"
+      ><LabourTab
+        :work="work"
+        :alone-min="plan?.aloneMin ?? null"
+        :draft="editable ? draft : null"
+        @change="(part) => emit('change', part)"
+    /></el-tab-pane>
     <el-tab-pane :label="`Cautions ${work.cautions.length}`" name="cautions"
       ><CautionsTab :cautions="work.cautions"
     /></el-tab-pane>

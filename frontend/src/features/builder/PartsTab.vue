@@ -1,12 +1,36 @@
 <script setup lang="ts">
-import type { WorkOrder } from '@/shared/api/types'
+import type { Draft, Kit, WorkOrder } from '@/shared/api/types'
 import WhyButton from '@/shared/ui/WhyButton.vue'
+import { moneyText } from '@/shared/units'
 
-defineProps<{ parts: WorkOrder['parts'] }>()
+/** What is fetched, in the order in which it is needed, and the kits that would take the place of loose pieces. */
+const props = defineProps<{ work: WorkOrder; draft: Draft | null }>()
+const emit = defineEmits<{ change: [part: Partial<Draft>] }>()
+
+function take(kit: Kit, taken: boolean): void {
+  const others = (props.draft?.kits ?? []).filter((number) => number !== kit.number)
+  emit('change', { kits: taken ? [...others, kit.number] : others })
+}
+const pieces = (list: Kit['covers']): string => list.map((piece) => `${piece.count} × ${piece.number}`).join(', ')
+const money = (kit: Kit): string => {
+  const saved = kit.looseMinor - kit.priceMinor
+  const against = saved > 0 ? `${moneyText(saved)} less than its pieces` : `${moneyText(-saved)} more than its pieces`
+  return `${moneyText(kit.priceMinor)}, ${against}`
+}
 </script>
 
 <template>
-  <p v-if="parts.length === 0" class="muted">This order uses no parts.</p>
+  <div v-for="kit in work.kits" :key="kit.number" class="band row spread kit" :class="{ fine: kit.taken }">
+    <span>
+      <strong>{{ kit.taken ? 'Taken:' : 'A kit would do:' }} {{ kit.count }} × {{ kit.number }}</strong>
+      {{ kit.description }}, {{ money(kit) }}. {{ kit.why }} In place of {{ pieces(kit.covers)
+      }}{{ kit.leavesOver.length > 0 ? `; left over: ${pieces(kit.leavesOver)}` : '; nothing is left over' }}.
+    </span>
+    <el-button v-if="draft" size="small" @click="take(kit, !kit.taken)">{{
+      kit.taken ? 'Take the loose pieces' : 'Take the kit'
+    }}</el-button>
+  </div>
+  <p v-if="work.parts.length === 0" class="muted">This order uses no parts.</p>
   <table v-else class="plain">
     <thead>
       <tr>
@@ -20,13 +44,17 @@ defineProps<{ parts: WorkOrder['parts'] }>()
       </tr>
     </thead>
     <tbody>
-      <tr v-for="part in parts" :key="part.number">
+      <tr v-for="part in work.parts" :key="part.number">
         <td>
+          <span v-if="part.instead.length > 0" class="small"
+            ><s>{{ part.instead.join(' → ') }}</s> →
+          </span>
           <strong>{{ part.number }}</strong>
         </td>
         <td>
           {{ part.description ?? 'not in the catalogue' }}
           <span v-if="part.singleUse" class="muted small">· single use</span>
+          <span v-if="part.atHand" class="muted small">· laid out, fitted if needed</span>
         </td>
         <td>{{ part.positions.join(', ') }}</td>
         <td>{{ part.bin ?? '–' }}</td>
@@ -46,5 +74,10 @@ defineProps<{ parts: WorkOrder['parts'] }>()
 .short {
   color: var(--red);
   font-weight: 700;
+}
+
+.kit {
+  margin-bottom: 8px;
+  flex-wrap: nowrap;
 }
 </style>

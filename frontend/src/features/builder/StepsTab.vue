@@ -32,6 +32,10 @@ defineProps<{ work: WorkOrder }>()
           <strong v-if="step.figure" class="figure">{{ step.figure.text }}</strong>
           <span v-if="step.figure?.detail" class="muted small"> {{ step.figure.detail }}</span>
           <span v-if="step.beside" class="muted small"> · {{ step.beside }}</span>
+          <span v-if="step.warning" class="small caution"> · {{ step.warning }}</span>
+          <ul v-if="step.rows.length > 0" class="rows small">
+            <li v-for="row in step.rows" :key="row">{{ row }}</li>
+          </ul>
         </li>
       </ul>
     </li>

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Offer, OrderView, WorkOrder } from '@/shared/api/types'
+import type { Draft, Offer, OrderView, Plan, WorkOrder } from '@/shared/api/types'
 import { useSession } from '@/shared/session'
-import { litresText, minutesText, moneyText } from '@/shared/units'
 import ArrivalDecision from './ArrivalDecision.vue'
 import FillDialog from './FillDialog.vue'
 import IssuedActions from './IssuedActions.vue'
 import OfferList from './OfferList.vue'
+import SlipFigures from './SlipFigures.vue'
 
 /** What the writer reads out: what is missing, how long it takes, what to pull. */
 const props = defineProps<{
@@ -16,8 +16,16 @@ const props = defineProps<{
   issuing: boolean
   settled: () => Promise<number>
   offers: Offer[]
+  plan: Plan | null
+  draft: Draft | null
 }>()
-const emit = defineEmits<{ issue: []; decide: [position: string, text: string]; filled: []; takeUp: [offer: Offer] }>()
+const emit = defineEmits<{
+  issue: []
+  decide: [position: string, text: string]
+  filled: []
+  takeUp: [offer: Offer]
+  change: [part: Partial<Draft>]
+}>()
 
 const ready = computed(() => (props.work?.engines ?? []).reduce((sum, engine) => sum + engine.tasks.length, 0))
 const blocked = computed(() =>
@@ -34,8 +42,6 @@ const refused = computed(() => props.view.engines.filter((engine) => engine.iden
 const alarms = computed(() =>
   (props.work?.engines ?? []).filter((engine) => engine.arrival?.advice?.advice === 'investigate'),
 )
-const pieces = computed(() => (props.work?.parts ?? []).reduce((sum, part) => sum + part.count, 0))
-const short = computed(() => (props.work?.parts ?? []).filter((part) => part.short > 0))
 const none = computed(() => refused.value.length === props.view.engines.length)
 const button = computed(() => {
   if (none.value) {
@@ -47,10 +53,6 @@ const button = computed(() => {
   const parked = blocked.value.length === 0 ? '' : `, park ${blocked.value.length}`
   return `Issue ${ready.value} ${ready.value === 1 ? 'task' : 'tasks'}${parked}`
 })
-const containers = (pool: WorkOrder['oil'][number]): string =>
-  (pool.plan?.picks ?? [])
-    .map((pick) => `${pick.count} × ${pick.opened ? 'opened ' : ''}${pick.size.value} ${unit(pick.size.unit)}`)
-    .join(', ')
 const { mayManage } = useSession()
 const filling = ref<{ path: string; label: string; position: string } | null>(null)
 const fillEngine = computed(() => props.view.engines.find((engine) => engine.position === filling.value?.position))
@@ -59,7 +61,6 @@ function filled(): void {
   filling.value = null
   emit('filled')
 }
-const unit = (code: string): string => ({ us_qt: 'US qt', us_gal: 'US gal' })[code] ?? code
 </script>
 
 <template>
@@ -111,38 +112,13 @@ const unit = (code: string): string => ({ us_qt: 'US qt', us_gal: 'US gal' })[co
         {{ fill.source }}:
         {{ fill.reason }}
       </div>
-      <template v-if="work && ready > 0">
-        <dl>
-          <dt>hands-on</dt>
-          <dd class="weighty">{{ minutesText(work.labour.handsOnMin) }}</dd>
-          <dt>sold time</dt>
-          <dd>{{ (work.labour.soldTenths / 10).toFixed(1) }} h</dd>
-          <dt>waiting, in all</dt>
-          <dd>{{ minutesText(work.labour.unattendedMin) }}</dd>
-        </dl>
-        <div v-for="pool in work.oil" :key="pool.grade" class="part">
-          <dl>
-            <dt>engine oil {{ pool.grade }}</dt>
-            <dd class="weighty">{{ litresText(Number(pool.need.value)) }}</dd>
-          </dl>
-          <p class="small">{{ pool.need.text.replace(/^.*\((.*)\)$/, '$1') }}, top-up reserve included</p>
-          <p v-if="pool.plan" class="small">
-            <strong>{{ containers(pool) }}</strong> · left {{ litresText(pool.plan.leftOverMl) }} ·
-            {{ moneyText(pool.plan.costMinor) }}
-          </p>
-          <p v-else class="note stop small">{{ pool.shortage }}</p>
-          <p class="small trap">{{ pool.trap }}</p>
-        </div>
-        <div class="part">
-          <dl>
-            <dt>parts</dt>
-            <dd class="weighty">{{ pieces }}</dd>
-          </dl>
-          <p v-for="part in short" :key="part.number" class="small trap">
-            <strong>{{ part.short }} short:</strong> {{ part.number }} {{ part.description }}
-          </p>
-        </div>
-      </template>
+      <SlipFigures
+        v-if="work && ready > 0"
+        :work="work"
+        :plan="plan"
+        :draft="draft"
+        @change="(part) => emit('change', part)"
+      />
       <p v-else-if="editable && !none" class="muted">
         Pick tasks in the grid, or press <kbd>A</kbd> for all that is due.
       </p>
@@ -206,34 +182,6 @@ const unit = (code: string): string => ({ us_qt: 'US qt', us_gal: 'US gal' })[co
 .note.stop {
   border: 1px solid var(--red);
   background: var(--red-tint);
-}
-
-dl {
-  display: grid;
-  grid-template-columns: 1fr auto;
-  gap: 4px 10px;
-  align-items: baseline;
-  margin: 0;
-}
-
-dd {
-  margin: 0;
-  text-align: right;
-  white-space: nowrap;
-  font-weight: 700;
-}
-
-.weighty {
-  font-size: 20px;
-}
-
-.part {
-  border-top: 1px dashed var(--field-line);
-  padding-top: 8px;
-}
-
-.trap {
-  color: var(--brass);
 }
 
 .foot {

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { WorkOrder } from '@/shared/api/types'
 import WhyButton from '@/shared/ui/WhyButton.vue'
+import { dayText } from '@/shared/units'
 
 const props = defineProps<{ work: WorkOrder }>()
 const figures = computed(() =>
@@ -32,6 +33,7 @@ const figures = computed(() =>
               >{{ step.figure?.path === 'drain.openingLimit' ? 'open at most ' : '' }}{{ step.figure?.text }}</strong
             >
             <br /><span class="muted small">{{ step.figure?.detail ?? step.beside }} · {{ step.figure?.source }}</span>
+            <br v-if="step.warning" /><span v-if="step.warning" class="small caution">{{ step.warning }}</span>
           </td>
         </tr>
       </tbody>
@@ -49,6 +51,16 @@ const figures = computed(() =>
           <td>{{ tool.name }}</td>
           <td>
             <strong>{{ tool.size ?? '' }}</strong>
+            <template v-if="tool.wrench?.name">
+              <br /><span class="small">{{ tool.wrench.name }}</span>
+              <span class="muted small"> · calibrated {{ dayText(tool.wrench.calibratedOn ?? '') }}</span>
+            </template>
+            <br v-if="tool.wrench?.warning" /><span v-if="tool.wrench?.warning" class="small caution">{{
+              tool.wrench.warning
+            }}</span>
+            <br v-if="tool.standIn" /><span v-if="tool.standIn" class="muted small"
+              >{{ tool.standIn }} may stand in, not for the final torque</span
+            >
           </td>
           <td>{{ tool.positions.join(', ') }} <WhyButton :about="tool.name" :text="tool.why" /></td>
         </tr>
@@ -67,5 +79,9 @@ const figures = computed(() =>
 
 .figure {
   font-size: 16px;
+}
+
+.caution {
+  color: var(--brass);
 }
 </style>

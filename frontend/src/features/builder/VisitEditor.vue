@@ -18,6 +18,10 @@ function setPlace(event: Event): void {
   draft.value.place = (event.target as HTMLSelectElement).value as Draft['place']
   emit('changed')
 }
+function setTechnicians(event: Event): void {
+  draft.value.technicians = Number((event.target as HTMLSelectElement).value)
+  emit('changed')
+}
 </script>
 
 <template>
@@ -35,6 +39,14 @@ function setPlace(event: Event): void {
     <label
       >to
       <input type="number" min="-60" max="60" :value="draft.warmestC" @change="setAir('warmestC', $event)" /> °C</label
+    >
+    <label
+      >by
+      <select :value="draft.technicians ?? 1" @change="setTechnicians">
+        <option v-for="count in 4" :key="count" :value="count">
+          {{ count }} {{ count === 1 ? 'technician' : 'technicians' }}
+        </option>
+      </select></label
     >
   </div>
 </template>

@@ -34,5 +34,7 @@ export const keys = {
   calendar: ['calendar'] as const,
   duePolicy: ['due-policy'] as const,
   offers: (number: number, draft: Draft | null) => ['preview', number, 'offers', draft] as const,
+  timeline: (number: number, draft: Draft | null) => ['preview', number, 'timeline', draft] as const,
+  schools: ['schools'] as const,
   engineLog: (id: number) => ['engine-log', id] as const,
 }

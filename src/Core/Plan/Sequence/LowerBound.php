@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace FreshTack\Core\Plan\Sequence;
 
 /**
- * A time that no plan can beat. Three bounds, the best of which counts: the longest chain; for every resource the
+ * A time that no plan can beat. Four bounds, the best of which counts: the longest chain; for every resource the
  * work of any set of activities spread over its capacity, between the earliest head and the shortest tail of the set;
- * and for what can't be done side by side the shortest plan in which work may be interrupted.
+ * of more pieces than fit side by side the shortest ones one after the other; and for what can't be done side by side
+ * the shortest plan in which work may be interrupted.
  */
 final readonly class LowerBound
 {
+    private const LONGEST_ROW = 4;
+
     public function of(SequenceProblem $problem): int
     {
         $bound = 0;
@@ -20,7 +23,7 @@ final readonly class LowerBound
         foreach ($problem->capacities as $resource => $capacity) {
             $parts = $this->parts($problem, $resource);
             $alone = array_values(array_filter($parts, static fn (array $part): bool => 2 * $part[3] > $capacity));
-            $bound = max($bound, $this->spread($parts, $capacity), $this->oneByOne($alone));
+            $bound = max($bound, $this->spread($parts, $capacity), $this->oneByOne($alone), $this->pigeonholes($parts, $capacity));
         }
 
         return $bound;
@@ -61,6 +64,37 @@ final readonly class LowerBound
                 if ($part[2] >= $tail) {
                     $work += $part[1] * $part[3];
                     $bound = max($bound, $part[0] + intdiv($work + $capacity - 1, $capacity) + $tail);
+                }
+            }
+        }
+
+        return $bound;
+    }
+
+    /**
+     * Of more pieces than fit side by side some must follow each other in one place: at best the shortest ones. Only
+     * small sets are looked at, since for large ones the spread says as much.
+     *
+     * @param list<array{int, int, int, int}> $parts
+     */
+    private function pigeonholes(array $parts, int $capacity): int
+    {
+        usort($parts, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
+        $bound = 0;
+        foreach (array_unique(array_column($parts, 2)) as $tail) {
+            $minutes = [];
+            $least = $capacity;
+            foreach ($parts as $part) {
+                if ($part[2] >= $tail) {
+                    $minutes[] = $part[1];
+                    sort($minutes);
+                    $least = min($least, $part[3]);
+                    $places = intdiv($capacity, max(1, $least));
+                    $following = intdiv(\count($minutes) + $places - 1, $places);
+                    if ($following > self::LONGEST_ROW) {
+                        break;
+                    }
+                    $bound = max($bound, $part[0] + array_sum(\array_slice($minutes, 0, $following)) + $tail);
                 }
             }
         }

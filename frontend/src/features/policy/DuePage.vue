@@ -10,6 +10,7 @@ import FieldNote from '@/shared/ui/FieldNote.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { decimalInput } from '@/shared/units'
 import { monthWords } from '@/shared/words'
+import PolicyNav from './PolicyNav.vue'
 
 /** When the shop speaks of "soon" and of "overdue", and how its season runs. The sheet's limits stay what they are. */
 const { mayManage } = useSession()
@@ -72,6 +73,7 @@ function reload(): void {
   <el-skeleton v-if="isPending" :rows="6" />
   <ProblemNote v-else-if="error" :error="error" />
   <form v-else-if="form" class="stack narrow" @submit.prevent="keep.mutate(form)">
+    <PolicyNav />
     <h1>Policy: when something is due</h1>
     <p class="muted">
       A limit is the sheet’s and nobody’s choice; reaching it exactly counts as due. The shop chooses from when it

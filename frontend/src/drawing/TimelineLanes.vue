@@ -1,0 +1,128 @@
+<script setup lang="ts">
+import { computed, nextTick } from 'vue'
+import type { Bar, Lane } from './lanes'
+import { minutesText } from '@/shared/units'
+
+/** Who does what when: a lane for each technician and each engine, waits hatched. Arrow keys go from bar to bar. */
+const props = defineProps<{ lanes: Lane[]; elapsedMin: number; chosen: string | null }>()
+const emit = defineEmits<{ choose: [id: string] }>()
+
+const laneHeight = 30
+const left = 92
+const scale = computed(() => Math.max(2.4, 760 / Math.max(1, props.elapsedMin)))
+const width = computed(() => left + props.elapsedMin * scale.value + 12)
+const height = computed(() => 26 + props.lanes.length * laneHeight)
+const ticks = computed(() => {
+  const step = props.elapsedMin > 600 ? 60 : props.elapsedMin > 240 ? 30 : 15
+  return Array.from({ length: Math.floor(props.elapsedMin / step) + 1 }, (_, index) => index * step)
+})
+const x = (minute: number): number => left + minute * scale.value
+
+function go(lane: number, index: number, event: KeyboardEvent): void {
+  const steps: Record<string, [number, number]> = {
+    ArrowRight: [0, 1],
+    ArrowLeft: [0, -1],
+    ArrowDown: [1, 0],
+    ArrowUp: [-1, 0],
+  }
+  const step = steps[event.key]
+  const bar = props.lanes[lane]?.bars[index]
+  if (!step || !bar) {
+    return
+  }
+  event.preventDefault()
+  const next = step[0] === 0 ? props.lanes[lane]?.bars[index + step[1]] : nearest(lane + step[0], bar.from)
+  if (next) {
+    emit('choose', next.id)
+    void nextTick(() => document.getElementById(`bar-${next.key}`)?.focus())
+  }
+}
+function nearest(lane: number, minute: number): Bar | undefined {
+  return [...(props.lanes[lane]?.bars ?? [])].sort((a, b) => Math.abs(a.from - minute) - Math.abs(b.from - minute))[0]
+}
+</script>
+
+<template>
+  <div class="scroll">
+    <svg :width="width" :height="height" role="group" aria-label="Timeline">
+      <defs>
+        <pattern id="waiting" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <rect width="6" height="6" fill="var(--brass-tint)" />
+          <path d="M0 0v6" stroke="var(--brass)" stroke-width="2" />
+        </pattern>
+      </defs>
+      <g v-for="tick in ticks" :key="tick" aria-hidden="true">
+        <path :d="`M${x(tick)} 18V${height}`" stroke="var(--line)" />
+        <text :x="x(tick)" y="13" font-size="11" fill="var(--muted)" text-anchor="middle">
+          {{ tick === 0 ? '0' : minutesText(tick) }}
+        </text>
+      </g>
+      <g v-for="(lane, place) in lanes" :key="lane.name" :transform="`translate(0 ${24 + place * laneHeight})`">
+        <text x="0" y="18" font-size="12.5" font-weight="700" fill="var(--ink)">{{ lane.name }}</text>
+        <path :d="`M0 ${laneHeight - 2}H${width}`" stroke="var(--line)" />
+        <g
+          v-for="(bar, index) in lane.bars"
+          :key="bar.key"
+          class="bar"
+          :class="{ chosen: bar.id === chosen }"
+          :id="`bar-${bar.key}`"
+          role="button"
+          :tabindex="index === 0 || bar.id === chosen ? 0 : -1"
+          :aria-label="bar.words"
+          @click="emit('choose', bar.id)"
+          @mouseenter="emit('choose', bar.id)"
+          @focus="emit('choose', bar.id)"
+          @keydown="go(place, index, $event)"
+        >
+          <rect
+            v-if="bar.waitTo > bar.to"
+            :x="x(bar.to)"
+            y="6"
+            :width="(bar.waitTo - bar.to) * scale"
+            height="18"
+            fill="url(#waiting)"
+            stroke="var(--brass)"
+          />
+          <rect
+            :x="x(bar.from)"
+            y="3"
+            :width="Math.max(2, (bar.to - bar.from) * scale - 1)"
+            height="24"
+            rx="2"
+            :fill="bar.shade"
+            stroke="var(--panel)"
+          />
+          <text
+            v-if="(bar.to - bar.from) * scale > 44"
+            :x="x(bar.from) + 5"
+            y="19"
+            font-size="11"
+            fill="#fff"
+            pointer-events="none"
+          >
+            {{ bar.title.slice(0, Math.floor(((bar.to - bar.from) * scale - 8) / 5.8)) }}
+          </text>
+        </g>
+      </g>
+    </svg>
+  </div>
+</template>
+
+<style scoped>
+.scroll {
+  overflow-x: auto;
+}
+
+.bar {
+  cursor: pointer;
+}
+
+.bar.chosen rect {
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+
+.bar:focus-visible {
+  outline: 3px solid var(--brass-fill);
+}
+</style>

@@ -1,0 +1,123 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Draft, Plan, WorkOrder } from '@/shared/api/types'
+import WhyButton from '@/shared/ui/WhyButton.vue'
+import { litresText, minutesText, moneyText } from '@/shared/units'
+
+/** How long, what to pull, what is short, when it is ready. */
+const props = defineProps<{ work: WorkOrder; plan: Plan | null; draft: Draft | null }>()
+const emit = defineEmits<{ change: [part: Partial<Draft>] }>()
+
+const used = computed(() => props.work.parts.filter((part) => !part.atHand))
+const pieces = computed(() => used.value.reduce((sum, part) => sum + part.count, 0))
+const short = computed(() => used.value.filter((part) => part.short > 0))
+const elapsed = computed(() => props.plan?.timeline?.elapsedMin ?? props.work.labour.elapsedMin)
+const saved = computed(() => Math.max(0, (props.plan?.aloneMin ?? 0) - props.work.labour.handsOnMin))
+const ready = computed(() => {
+  const at = props.plan?.readyBy
+  return at
+    ? new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' }).format(new Date(at)) +
+        `, ${at.slice(11, 16)}`
+    : null
+})
+const unit = (code: string): string => ({ us_qt: 'US qt', us_gal: 'US gal' })[code] ?? code
+const containers = (pool: WorkOrder['oil'][number]): string =>
+  (pool.plan?.picks ?? [])
+    .map((pick) => `${pick.count} × ${pick.opened ? 'opened ' : ''}${pick.size.value} ${unit(pick.size.unit)}`)
+    .join(', ')
+function expect(event: Event): void {
+  emit('change', { partsOn: (event.target as HTMLInputElement).value || null })
+}
+</script>
+
+<template>
+  <dl v-if="plan" class="ready">
+    <dt>ready by <WhyButton about="Ready by" :text="plan.readyWhy.join(' ')" /></dt>
+    <dd class="weighty">{{ ready ?? 'not known' }}</dd>
+  </dl>
+  <p v-if="plan && !ready" class="small trap">{{ plan.readyWhy[0] }}</p>
+  <dl>
+    <dt>elapsed</dt>
+    <dd>{{ minutesText(elapsed) }}</dd>
+    <dt>hands-on</dt>
+    <dd class="weighty">{{ minutesText(work.labour.handsOnMin) }}</dd>
+    <template v-if="saved > 0">
+      <dt>sharing saves</dt>
+      <dd class="fine">{{ minutesText(saved) }}</dd>
+    </template>
+    <dt>sold time{{ work.labour.allowanceMin > 0 ? `, ${work.labour.allowanceMin} min allowed` : '' }}</dt>
+    <dd>{{ (work.labour.soldTenths / 10).toFixed(1) }} h</dd>
+  </dl>
+  <div v-for="pool in work.oil" :key="pool.grade" class="part">
+    <dl>
+      <dt>engine oil {{ pool.grade }}</dt>
+      <dd class="weighty">{{ litresText(Number(pool.need.value)) }}</dd>
+    </dl>
+    <p class="small">{{ pool.need.text.replace(/^.*\((.*)\)$/, '$1') }}, top-up reserve included</p>
+    <p v-if="pool.plan" class="small">
+      <strong>{{ containers(pool) }}</strong> · left {{ litresText(pool.plan.leftOverMl) }} ·
+      {{ moneyText(pool.plan.costMinor) }}
+    </p>
+    <p v-else class="note stop small">{{ pool.shortage }}</p>
+    <p class="small trap">{{ pool.trap }}</p>
+  </div>
+  <div class="part">
+    <dl>
+      <dt>parts</dt>
+      <dd class="weighty">{{ pieces }}</dd>
+    </dl>
+    <p v-for="part in short" :key="part.number" class="small trap">
+      <strong>{{ part.short }} short:</strong> {{ part.number }} {{ part.description }}
+    </p>
+    <label v-if="short.length > 0 && draft" class="small"
+      >They are expected on <input type="date" class="cell" :value="draft.partsOn ?? ''" @change="expect"
+    /></label>
+    <p v-for="kit in work.kits.filter((each) => !each.taken)" :key="kit.number" class="small">
+      A kit would do: {{ kit.number }} (see Parts)
+    </p>
+  </div>
+</template>
+
+<style scoped>
+dl {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 4px 10px;
+  align-items: baseline;
+  margin: 0;
+}
+
+dd {
+  margin: 0;
+  text-align: right;
+  white-space: nowrap;
+  font-weight: 700;
+}
+
+.weighty {
+  font-size: 20px;
+}
+
+.ready .weighty {
+  font-size: 17px;
+}
+
+.fine {
+  color: var(--green);
+}
+
+.part {
+  border-top: 1px dashed var(--field-line);
+  padding-top: 8px;
+}
+
+.note.stop {
+  border: 1px solid var(--red);
+  background: var(--red-tint);
+  padding: 8px 10px;
+}
+
+.trap {
+  color: var(--brass);
+}
+</style>

@@ -1,0 +1,12 @@
+<script setup lang="ts">
+import LeafNav from '@/shared/ui/LeafNav.vue'
+
+const leaves = [
+  { to: '/policy', name: 'Schools' },
+  { to: '/policy/due', name: 'When something is due' },
+]
+</script>
+
+<template>
+  <LeafNav name="Policy" :leaves="leaves" />
+</template>
