@@ -6,7 +6,7 @@ export PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 COMPOSER_ALLOW_SUPERUSER=1 DEBIAN_FRON
 say() { printf '%s\n' "$*"; }
 die() { printf 'fresh-tack: %s\n' "$*" >&2; exit 1; }
 
-PACKAGES_RUN="php8.2-cli php8.2-fpm php8.2-mysql php8.2-intl php8.2-mbstring php8.2-xml php8.2-gd php8.2-zip php8.2-curl php8.2-opcache nginx-light mariadb-server woff2 unzip procps"
+PACKAGES_RUN="php8.2-cli php8.2-fpm php8.2-mysql php8.2-intl php8.2-mbstring php8.2-xml php8.2-gd php8.2-zip php8.2-curl php8.2-opcache nginx-light mariadb-server qrencode woff2 unzip procps"
 
 # packages NAME…: installs what Debian lacks; without the right to, names it.
 packages() {

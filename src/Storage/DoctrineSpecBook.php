@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace FreshTack\Storage;
 
 use Doctrine\ORM\EntityManagerInterface;
+use FreshTack\Core\ExpectedError;
+use FreshTack\Core\Procedure\Procedure;
+use FreshTack\Core\Procedure\ProcedureReader;
 use FreshTack\Core\SpecBook\EngineModel;
 use FreshTack\Core\SpecBook\SerialNumber;
 use FreshTack\Core\SpecBook\SheetHead;
@@ -14,7 +17,6 @@ use FreshTack\Core\SpecBook\Task;
 use FreshTack\Exchange\Json;
 use FreshTack\Shop\Book\SpecBook;
 use FreshTack\Storage\Entity\EngineModelRecord;
-use FreshTack\Storage\Entity\ProcedureRecord;
 use Symfony\Contracts\Service\ResetInterface;
 
 /** What was asked for once in a request is kept for its length. */
@@ -26,15 +28,19 @@ final class DoctrineSpecBook implements SpecBook, ResetInterface
     private array $claims = [];
     /** @var list<array<mixed>>|null */
     private ?array $procedures = null;
+    /** @var list<Procedure>|null */
+    private ?array $read = null;
+    /** @var array<string, string>|null */
+    private ?array $texts = null;
 
-    public function __construct(private readonly EntityManagerInterface $entities, private readonly SheetHeads $heads, private readonly SheetStore $store)
+    public function __construct(private readonly EntityManagerInterface $entities, private readonly SheetHeads $heads, private readonly SheetStore $store, private readonly BookCache $cache)
     {
     }
 
     public function reset(): void
     {
         $this->models = $this->claims = [];
-        $this->procedures = null;
+        $this->procedures = $this->read = $this->texts = null;
     }
 
     public function model(string $code): ?EngineModel
@@ -76,14 +82,38 @@ final class DoctrineSpecBook implements SpecBook, ResetInterface
 
     public function procedures(): array
     {
-        return $this->procedures ??= array_map(static fn (ProcedureRecord $record): array => StoredJson::map($record->document, 'procedure_document', $record->id), $this->entities->getRepository(ProcedureRecord::class)->findBy([], ['place' => 'ASC']));
+        return $this->procedures ??= array_map(static fn (string $text, string $id): array => StoredJson::map($text, 'procedure_document', $id), $this->procedureTexts(), array_keys($this->procedureTexts()));
+    }
+
+    public function readProcedures(): array
+    {
+        return $this->read ??= $this->cache->kept(ReadProcedures::class, implode("\n", $this->procedureTexts()), fn (): ReadProcedures => new ReadProcedures(array_map(static function (array $document): Procedure {
+            try {
+                return ProcedureReader::read($document);
+            } catch (ExpectedError $error) {
+                throw CorruptRecord::in('procedure_document', Json::encode($document['id'] ?? null), $error->getMessage(), $error);
+            }
+        }, $this->procedures())))->all;
     }
 
     public function tasks(): array
     {
-        $known = array_map(static fn (array $procedure): mixed => $procedure['task'] ?? null, $this->procedures());
+        $known = array_map(static fn (Procedure $procedure): ?Task => $procedure->task, $this->readProcedures());
 
-        return array_values(array_filter(Task::cases(), static fn (Task $task): bool => \in_array($task->value, $known, true)));
+        return array_values(array_filter(Task::cases(), static fn (Task $task): bool => \in_array($task, $known, true)));
+    }
+
+    /** @return array<string, string> by id, in the book's order */
+    private function procedureTexts(): array
+    {
+        if (null === $this->texts) {
+            $this->texts = [];
+            foreach ($this->entities->getConnection()->fetchAllAssociative('SELECT id, document FROM procedure_document ORDER BY place') as $row) {
+                $this->texts[Column::text($row, 'id')] = Column::text($row, 'document');
+            }
+        }
+
+        return $this->texts;
     }
 
     public function stamp(): string

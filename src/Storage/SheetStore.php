@@ -9,6 +9,7 @@ use FreshTack\Core\ExpectedError;
 use FreshTack\Core\SpecBook\Inheritance;
 use FreshTack\Core\SpecBook\SheetReader;
 use FreshTack\Core\SpecBook\SpecSheet;
+use FreshTack\Exchange\Json;
 use FreshTack\Storage\Entity\SpecSheetRecord;
 use Symfony\Contracts\Service\ResetInterface;
 
@@ -20,7 +21,7 @@ final class SheetStore implements ResetInterface
     /** @var array<string, array<mixed>> */
     private array $flat = [];
 
-    public function __construct(private readonly EntityManagerInterface $entities)
+    public function __construct(private readonly EntityManagerInterface $entities, private readonly BookCache $cache)
     {
     }
 
@@ -50,11 +51,31 @@ final class SheetStore implements ResetInterface
 
     public function resolved(string $id, int $revision): SpecSheet
     {
-        try {
-            return $this->read["$id#$revision"] ??= SheetReader::read($this->resolvedDocument($id, $revision));
-        } catch (ExpectedError $error) {
-            throw CorruptRecord::in('spec_sheet', "$id rev. $revision", $error->getMessage(), $error);
+        return $this->read["$id#$revision"] ??= $this->cache->kept(SpecSheet::class, $this->texts($id, $revision), function () use ($id, $revision): SpecSheet {
+            try {
+                return SheetReader::read($this->resolvedDocument($id, $revision));
+            } catch (ExpectedError $error) {
+                throw CorruptRecord::in('spec_sheet', "$id rev. $revision", $error->getMessage(), $error);
+            }
+        });
+    }
+
+    /** The sheet as it is written, and its family's behind it. */
+    private function texts(string $id, int $revision): string
+    {
+        $text = $this->text($id, $revision);
+        if (1 !== preg_match('/"base":\s*\{/', $text)) {
+            return $text;
         }
+
+        return 1 === preg_match('/"base":\s*\{\s*"sheet":\s*"([^"]+)",\s*"revision":\s*(\d+)/', $text, $found) ? $text.$this->text($found[1], (int) $found[2]) : Json::encode($this->resolvedDocument($id, $revision));
+    }
+
+    private function text(string $id, int $revision): string
+    {
+        $text = $this->entities->getConnection()->fetchOne('SELECT document FROM spec_sheet WHERE sheet_id = ? AND revision = ?', [$id, $revision]);
+
+        return \is_string($text) ? $text : throw CorruptRecord::in('spec_sheet', "$id rev. $revision", 'it is gone');
     }
 
     /** After a revision was written. */

@@ -110,6 +110,17 @@ abstract class ApiTestCase extends WebTestCase
         return ['place' => $place, 'coldestC' => $draft->at('coldestC')->raw(), 'warmestC' => $draft->at('warmestC')->raw(), 'complaint' => '', 'engines' => $filled];
     }
 
+    /** @return array{int, array<string, mixed>, int} number, draft, version */
+    protected function draftOfTwin(): array
+    {
+        $this->signIn('ines');
+        $both = ['tasks' => ['engine_oil', 'oil_filter']];
+        $draft = $this->draftFor('Brisk Tern', [['hours' => '611.4', ...$both], ['hours' => '598.0', ...$both]]);
+        $file = $this->call('POST', '/api/boats/'.$this->boatId('Brisk Tern').'/check-ins', $draft);
+
+        return [$file->at('number')->int(1, \PHP_INT_MAX), $draft, $file->at('version')->int(1, \PHP_INT_MAX)];
+    }
+
     /**
      * Checks the water taxi in, picks oil and filter of both engines and issues the order.
      *

@@ -169,17 +169,6 @@ final class OrderTest extends ApiTestCase
         self::assertStringNotContainsString('secret', (string) $this->client->getResponse()->getContent());
     }
 
-    /** @return array{int, array<string, mixed>, int} number, draft, version */
-    private function draftOfTwin(): array
-    {
-        $this->signIn('ines');
-        $both = ['tasks' => ['engine_oil', 'oil_filter']];
-        $draft = $this->draftFor('Brisk Tern', [['hours' => '611.4', ...$both], ['hours' => '598.0', ...$both]]);
-        $file = $this->call('POST', '/api/boats/'.$this->boatId('Brisk Tern').'/check-ins', $draft);
-
-        return [$file->at('number')->int(1, \PHP_INT_MAX), $draft, $file->at('version')->int(1, \PHP_INT_MAX)];
-    }
-
     /** @return array<string, mixed> */
     private function row(int $number): array
     {

@@ -8,6 +8,7 @@ use FreshTack\Core\Fastening\TorqueWrench;
 use FreshTack\Core\Fluid\AirRange;
 use FreshTack\Core\Labour\Allowance;
 use FreshTack\Core\Parts\PartsShelf;
+use FreshTack\Core\Policy\Schools;
 use FreshTack\Core\Procedure\Procedure;
 
 /** All that an order is made of: nothing is looked up while it is built. */
@@ -36,6 +37,13 @@ final readonly class OrderRequest
         public array $wrenches = [],
         public ?Allowance $allowance = null,
     ) {
+    }
+
+    public function withSchools(Schools $schools): self
+    {
+        $policy = new OrderPolicy($this->policy->firstPourPercent, $this->policy->reservePerEngine, $this->policy->roundTo, $this->policy->prefersGrades, $schools);
+
+        return new self($this->number, $this->day, $this->place, $this->air, $policy, $this->shelf, $this->parts, $this->engines, $this->procedures, $this->technicians, $this->kits, $this->wrenches, $this->allowance);
     }
 
     /** @param non-empty-list<EngineRequest> $engines */

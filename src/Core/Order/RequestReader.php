@@ -12,6 +12,7 @@ use FreshTack\Core\Labour\Allowance;
 use FreshTack\Core\Parts\PartsShelf;
 use FreshTack\Core\Parts\ShelfPartReader;
 use FreshTack\Core\Policy\SchoolsReader;
+use FreshTack\Core\Procedure\Procedure;
 use FreshTack\Core\Procedure\ProcedureReader;
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Quantity\Minutes;
@@ -29,11 +30,12 @@ final readonly class RequestReader
     public const FORMAT = 'fresh-tack/order-request/1';
 
     /**
+     * @param list<Procedure>|null  $procedures that were read already; null: the document embeds them
      * @param array<int, SpecSheet> $known sheets that were read already from what this document embeds, by the place of their engine
      *
      * @throws InvalidDocument with every flaw and where it stands
      */
-    public static function read(mixed $document, array $known = []): OrderRequest
+    public static function read(mixed $document, array $known = [], ?array $procedures = null): OrderRequest
     {
         $cursor = Cursor::over($document);
         $cursor->knowsOnly('format', 'order', 'day', 'place', 'air', 'policy', 'shelf', 'catalogue', 'engines', 'procedures', 'technicians', 'kits', 'wrenches', 'allowance');
@@ -46,7 +48,7 @@ final readonly class RequestReader
         $parts = PartsShelf::of(...array_map(ShelfPartReader::at(...), $cursor->at('catalogue')->list(0, 10_000)));
         $engines = self::engines($cursor->at('engines'), $known);
         self::checkPositions($engines, $cursor->at('engines'));
-        $procedures = array_map(ProcedureReader::at(...), $cursor->at('procedures')->list(1, 100));
+        $procedures ??= array_map(ProcedureReader::at(...), $cursor->at('procedures')->list(1, 100));
         $head = [$cursor->at('order')->string(20), $cursor->at('day')->day(), $cursor->at('place')->enum(Place::class)];
         $hands = $cursor->at('technicians')->optionalInt(1, 8) ?? 1;
         $kits = $cursor->at('kits')->strings();

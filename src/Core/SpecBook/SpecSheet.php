@@ -128,6 +128,21 @@ final readonly class SpecSheet
         return array_values(array_filter(array_map($this->entered(...), SheetField::cases())));
     }
 
+    /** @return list<string> numbers of all parts that stand on it, in values and in tables */
+    public function partNumbers(): array
+    {
+        $numbers = [];
+        foreach ($this->values as $value) {
+            if ($value->content instanceof PartNeed) {
+                $numbers[] = $value->content->number;
+            } elseif ($value->content instanceof Table) {
+                array_push($numbers, ...$value->content->partNumbers());
+            }
+        }
+
+        return array_values(array_unique($numbers));
+    }
+
     /** @return list<Task> the tasks that this engine's schedule knows */
     public function tasks(): array
     {

@@ -12,6 +12,12 @@ final readonly class Table
     {
     }
 
+    /** @return list<string> */
+    public function partNumbers(): array
+    {
+        return array_merge(...array_map(static fn (TableRow $row): array => $row->partNumbers(), $this->rows));
+    }
+
     public function text(): string
     {
         return implode('; ', array_map(static fn (TableRow $row): string => $row->text(), $this->rows));

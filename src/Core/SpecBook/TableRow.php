@@ -33,6 +33,14 @@ final readonly class TableRow
         return \is_string($cell) ? $cell : null;
     }
 
+    /** @return list<string> */
+    public function partNumbers(): array
+    {
+        $columns = array_filter($this->columns, static fn (Column $column): bool => ColumnKind::Part === $column->kind);
+
+        return array_values(array_filter(array_map(fn (Column $column): ?string => $this->words($column->key), $columns), \is_string(...)));
+    }
+
     /** The cell as it is read aloud, with its unit; empty for an empty one. */
     public function shown(Column $column): string
     {

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Book;
 
-use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Procedure\EngineFacts;
 use FreshTack\Core\Procedure\Procedure;
-use FreshTack\Core\Procedure\ProcedureReader;
 use FreshTack\Core\SpecBook\SheetField;
 use FreshTack\Core\SpecBook\SpecSheet;
 use FreshTack\Core\SpecBook\Task;
@@ -23,7 +21,7 @@ final readonly class ListHoles
     /** @return list<SheetHole> of all published sheets */
     public function __invoke(): array
     {
-        $procedures = $this->procedures();
+        $procedures = $this->book->readProcedures();
 
         return array_merge(...array_map(fn (SpecSheet $sheet): array => $this->in($sheet, $procedures), $this->book->published()));
     }
@@ -31,7 +29,7 @@ final readonly class ListHoles
     /** @return list<SheetHole> */
     public function of(SpecSheet $sheet): array
     {
-        return $this->in($sheet, $this->procedures());
+        return $this->in($sheet, $this->book->readProcedures());
     }
 
     /**
@@ -65,15 +63,5 @@ final readonly class ListHoles
         $known = null === $procedure->task ? $this->book->tasks() : [$procedure->task];
 
         return array_values(array_filter($sheet->tasks(), static fn (Task $task): bool => \in_array($task, $known, true)));
-    }
-
-    /** @return list<Procedure> */
-    private function procedures(): array
-    {
-        try {
-            return array_map(ProcedureReader::read(...), $this->book->procedures());
-        } catch (ExpectedError $error) {
-            throw new \RuntimeException('A procedure of the book can\'t be read: '.$error->getMessage(), 0, $error);
-        }
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Book;
 
+use FreshTack\Core\Procedure\Procedure;
 use FreshTack\Core\SpecBook\EngineModel;
 use FreshTack\Core\SpecBook\SerialNumber;
 use FreshTack\Core\SpecBook\SheetHead;
@@ -34,6 +35,9 @@ interface SpecBook
 
     /** @return list<array<mixed>> documents in the book's order */
     public function procedures(): array;
+
+    /** @return list<Procedure> in the book's order */
+    public function readProcedures(): array;
 
     /** @return list<Task> those that the book says how to do */
     public function tasks(): array;

@@ -6,7 +6,6 @@ namespace FreshTack\Shop\Order;
 
 use FreshTack\Core\Due\TaskDue;
 use FreshTack\Core\Order\Offer;
-use FreshTack\Core\Order\RequestReader;
 use FreshTack\Core\Order\WhileThere;
 use FreshTack\Core\Plan\GateBroken;
 use FreshTack\Core\Quantity\InvalidQuantity;
@@ -35,7 +34,7 @@ final readonly class OfferTasks
     {
         $draft = $draft->withFills($file->draft->fills);
         $assessed = $this->assembler->assess($this->register->boat($file->boatId), $draft);
-        $request = $this->assembler->request($file->number, $draft, $assessed);
+        $request = $this->assembler->read($file->number, $draft, $assessed);
         if (null === $request) {
             return [];
         }
@@ -44,7 +43,7 @@ final readonly class OfferTasks
             $candidates[$engine->engine->position->value ?? ''] = $this->candidates($engine, $draft->engines[$index]);
         }
         $told = [];
-        foreach ($this->whileThere->offers(RequestReader::read($request, $this->assembler->known($draft, $assessed)), $candidates) as $offer) {
+        foreach ($this->whileThere->offers($request, $candidates) as $offer) {
             foreach ($assessed as $index => $engine) {
                 if ($offer->position === $engine->engine->position) {
                     $told[] = $this->told($offer, $engine, $draft->engines[$index]);

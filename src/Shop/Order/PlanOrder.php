@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FreshTack\Shop\Order;
 
 use FreshTack\Core\Order\OrderBuilder;
-use FreshTack\Core\Order\RequestReader;
 use FreshTack\Core\Order\WhileThere;
 use FreshTack\Core\Order\WorkOrder;
 use FreshTack\Core\Parts\PartLine;
@@ -41,11 +40,10 @@ final readonly class PlanOrder
     {
         $draft = $draft->withFills($file->draft->fills);
         $assessed = $this->assembler->assess($this->register->boat($file->boatId), $draft);
-        $document = $this->assembler->request($file->number, $draft, $assessed);
-        if (null === $document) {
+        $request = $this->assembler->read($file->number, $draft, $assessed);
+        if (null === $request) {
             return null;
         }
-        $request = RequestReader::read($document, $this->assembler->known($draft, $assessed));
         $order = $this->builder->build($request, Effort::Preview);
 
         return $order->hasWork() ? new OrderPlan($order->timeline, $this->readyBy($order, $draft), $this->whileThere->alone($request)) : null;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FreshTack\Shop\Order;
 
 use FreshTack\Core\Order\OrderBuilder;
-use FreshTack\Core\Order\RequestReader;
 use FreshTack\Core\Plan\GateBroken;
 use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Core\Reading\InvalidDocument;
@@ -26,8 +25,8 @@ final readonly class PreviewOrder
         $draft = $draft->withFills($file->draft->fills);
         $boat = $this->register->boat($file->boatId);
         $assessed = $this->assembler->assess($boat, $draft);
-        $request = $this->assembler->request($file->number, $draft, $assessed);
+        $request = $this->assembler->read($file->number, $draft, $assessed);
 
-        return new OrderView($file, $boat, $assessed, null === $request ? null : WorkOrderDocument::of($this->builder->build(RequestReader::read($request, $this->assembler->known($draft, $assessed))), false));
+        return new OrderView($file, $boat, $assessed, null === $request ? null : WorkOrderDocument::of($this->builder->build($request), false));
     }
 }

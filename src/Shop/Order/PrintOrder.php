@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Order;
 
+use FreshTack\Core\Fastening\Pattern;
 use FreshTack\Core\Finding\Observation;
 use FreshTack\Exchange\Printer;
+use FreshTack\Exchange\QrCode;
+use FreshTack\Exchange\TighteningPicture;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
+use FreshTack\Shop\Register\Boat;
 use FreshTack\Shop\Register\Register;
 use FreshTack\Shop\ShopSettings;
 
@@ -19,18 +23,47 @@ final readonly class PrintOrder
     }
 
     /**
-     * @param 'a4'|'letter' $paper
+     * @param string                    $what    `sheet`, `record` or `label`
+     * @param 'a4'|'letter'             $paper
+     * @param 'short'|'full'|'trainee'  $density of an order sheet
+     * @param string                    $bench   the address of its bench
      *
      * @throws NotFound|Conflict if there is no such order, or it is not far enough
      */
-    public function __invoke(int $number, string $what, string $paper): string
+    public function __invoke(int $number, string $what, string $paper, string $density, string $bench): string
     {
         $file = $this->orders->get($number);
         $boat = $this->register->boat($file->boatId);
-        $content = 'sheet' === $what
-            ? ['work' => $file->issuedDocument(), 'boat' => $boat, 'appearances' => Observation::answersTo('oil_appearance'), 'leaks' => Observation::answersTo('leaks'), 'tellTales' => Observation::answersTo('tell_tale')]
-            : ['record' => $file->record ?? throw Conflict::notReleased($number)];
+        $content = 'sheet' === $what ? $this->sheet($file, $boat, $density, $bench) : ['record' => $file->record ?? throw Conflict::notReleased($number)];
 
-        return $this->printer->print($what, [...$content, 'shop' => $this->settings->name(), 'number' => $number], $paper, \sprintf('%s   ·   order %d   ·   %s', $this->settings->name(), $number, $boat->name));
+        return $this->printer->print($what, [...$content, 'shop' => $this->settings->name(), 'number' => $number], $paper, $this->footer($file, $boat));
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws Conflict if it was not issued
+     */
+    private function sheet(OrderFile $file, Boat $boat, string $density, string $bench): array
+    {
+        return [
+            'work' => $file->issuedDocument(),
+            'boat' => $boat,
+            'density' => $density,
+            'bench' => $bench,
+            'qr' => QrCode::of($bench),
+            'patterns' => array_filter(array_map(static fn (Pattern $pattern): ?string => TighteningPicture::of($pattern->value), array_column(array_map(static fn (Pattern $pattern): array => [$pattern->value, $pattern], Pattern::cases()), 1, 0)), \is_string(...)),
+            'appearances' => Observation::answersTo('oil_appearance'),
+            'leaks' => Observation::answersTo('leaks'),
+            'tellTales' => Observation::answersTo('tell_tale'),
+        ];
+    }
+
+    /** Stands on every page, so that a loose one finds its order and its engines. */
+    private function footer(OrderFile $file, Boat $boat): string
+    {
+        $engines = implode(', ', array_map(static fn (DraftEngine $engine): string => $engine->model.' '.$engine->serial, $file->draft->engines));
+
+        return \sprintf('%s   ·   order %d   ·   %s   ·   %s', $this->settings->name(), $file->number, $boat->name, $engines);
     }
 }

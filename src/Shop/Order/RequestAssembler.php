@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace FreshTack\Shop\Order;
 
 use FreshTack\Core\Fastening\TorqueWrench;
+use FreshTack\Core\Order\OrderRequest;
 use FreshTack\Core\Order\Place;
 use FreshTack\Core\Order\Position;
 use FreshTack\Core\Order\RequestReader;
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Quantity\InvalidQuantity;
+use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Core\SpecBook\SheetHead;
 use FreshTack\Core\SpecBook\SpecSheet;
 use FreshTack\Core\SpecBook\Task;
@@ -57,7 +59,7 @@ final readonly class RequestAssembler
     }
 
     /**
-     * The request with the engines that have a sheet; null if none has.
+     * The request with the engines that have a sheet, complete, as it is kept with an order; null if none has.
      *
      * @param list<EngineAssessment> $assessed
      *
@@ -65,16 +67,42 @@ final readonly class RequestAssembler
      */
     public function request(int $number, Draft $draft, array $assessed): ?array
     {
-        $engines = [];
+        return $this->assembled($number, $draft, $assessed, true);
+    }
+
+    /**
+     * The same request, read, without turning the book into documents and back.
+     *
+     * @param list<EngineAssessment> $assessed
+     *
+     * @throws InvalidDocument if the shop's settings or a filled hole can't be used
+     */
+    public function read(int $number, Draft $draft, array $assessed): ?OrderRequest
+    {
+        $request = $this->assembled($number, $draft, $assessed, false);
+
+        return null === $request ? null : RequestReader::read($request, $this->known($draft, $assessed), $this->book->readProcedures());
+    }
+
+    /**
+     * @param list<EngineAssessment> $assessed
+     *
+     * @return array<string, mixed>|null
+     */
+    private function assembled(int $number, Draft $draft, array $assessed, bool $whole): ?array
+    {
+        $engines = $parts = [];
         foreach ($draft->engines as $index => $drafted) {
             $assessment = $assessed[$index];
             if (null !== $assessment->match->head) {
-                $sheet = array_reduce($draft->fillsOf($drafted->engineId), static fn (array $sheet, Fill $fill): array => $fill->into($sheet), $this->book->document($assessment->match->head));
+                $fills = $draft->fillsOf($drafted->engineId);
+                $sheet = $whole || [] !== $fills ? array_reduce($fills, static fn (array $sheet, Fill $fill): array => $fill->into($sheet), $this->book->document($assessment->match->head)) : null;
                 $engines[] = $this->engine($drafted, $assessment, $sheet);
+                $parts = [...$parts, ...$assessment->sheet?->partNumbers() ?? [], ...array_map(static fn (Fill $fill): mixed => $fill->content['part'] ?? null, $fills)];
             }
         }
 
-        return [] === $engines ? null : $this->around((string) $number, $draft->place, ['coldest' => $draft->coldestC, 'warmest' => $draft->warmestC], $engines, $draft);
+        return [] === $engines ? null : $this->around((string) $number, $draft->place, ['coldest' => $draft->coldestC, 'warmest' => $draft->warmestC], $engines, array_values(array_filter($parts, \is_string(...))), $draft, $whole);
     }
 
     /**
@@ -84,7 +112,7 @@ final readonly class RequestAssembler
      *
      * @return array<int, SpecSheet>
      */
-    public function known(Draft $draft, array $assessed): array
+    private function known(Draft $draft, array $assessed): array
     {
         $known = [];
         $place = 0;
@@ -120,16 +148,17 @@ final readonly class RequestAssembler
             'sheet' => $this->book->document($head),
         ];
 
-        return $this->around('quote', $place, $air, [$engine]);
+        return $this->around('quote', $place, $air, [$engine], $this->book->sheet($head)->partNumbers());
     }
 
     /**
      * @param array{coldest: int, warmest: int} $air
      * @param list<array<string, mixed>>        $engines
+     * @param list<string>                      $parts   numbers that may be needed
      *
      * @return array<string, mixed>
      */
-    private function around(string $order, Place $place, array $air, array $engines, ?Draft $draft = null): array
+    private function around(string $order, Place $place, array $air, array $engines, array $parts, ?Draft $draft = null, bool $whole = true): array
     {
         return [
             'format' => RequestReader::FORMAT,
@@ -139,22 +168,22 @@ final readonly class RequestAssembler
             'air' => $air,
             'policy' => $this->settings->orderPolicy(),
             'shelf' => $this->stock->oils(),
-            'catalogue' => $this->stock->parts($this->partNumbers($engines)),
+            'catalogue' => $this->stock->parts($parts),
             'technicians' => $draft->technicians ?? 1,
             'kits' => $draft->kits ?? [],
             'wrenches' => array_map(static fn (TorqueWrench $wrench): array => ['id' => $wrench->id, 'fullScale' => ['value' => $wrench->fullScale->given, 'unit' => $wrench->fullScale->unit->value], 'calibratedOn' => $wrench->calibratedOn->format('Y-m-d')], $this->settings->torqueWrenches()),
             'allowance' => null === $draft?->allowance ? null : ['minutes' => $draft->allowance->minutes->count, 'reason' => $draft->allowance->reason],
             'engines' => $engines,
-            'procedures' => $this->book->procedures(),
+            'procedures' => $whole ? $this->book->procedures() : null,
         ];
     }
 
     /**
-     * @param array<mixed> $sheet
+     * @param array<mixed>|null $sheet null: it was read already
      *
      * @return array<string, mixed>
      */
-    private function engine(DraftEngine $drafted, EngineAssessment $assessment, array $sheet): array
+    private function engine(DraftEngine $drafted, EngineAssessment $assessment, ?array $sheet): array
     {
         return [
             'position' => $assessment->engine->position?->value,
@@ -165,22 +194,5 @@ final readonly class RequestAssembler
             'tasks' => array_map(static fn (Task $task): array => ['task' => $task->value, 'reason' => $assessment->due($task)?->why() ?? 'Picked at the counter.'], $drafted->tasks),
             'sheet' => $sheet,
         ];
-    }
-
-    /**
-     * @param list<array<string, mixed>> $engines
-     *
-     * @return list<string>
-     */
-    private function partNumbers(array $engines): array
-    {
-        $numbers = [];
-        array_walk_recursive($engines, static function (mixed $value, string|int $key) use (&$numbers): void {
-            if (\in_array($key, ['part', 'seal'], true) && \is_string($value)) {
-                $numbers[$value] = $value;
-            }
-        });
-
-        return array_values($numbers);
     }
 }

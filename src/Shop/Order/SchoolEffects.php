@@ -7,7 +7,6 @@ namespace FreshTack\Shop\Order;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Order\OrderBuilder;
 use FreshTack\Core\Order\OrderedOperation;
-use FreshTack\Core\Order\RequestReader;
 use FreshTack\Core\Order\WorkOrder;
 use FreshTack\Core\Parts\PartLine;
 use FreshTack\Core\Policy\Schools;
@@ -33,13 +32,12 @@ final readonly class SchoolEffects
     {
         try {
             $boat = $this->register->boat($file->boatId);
-            $request = $this->assembler->request($file->number, $file->draft, $this->assembler->assess($boat, $file->draft));
+            $request = $this->assembler->read($file->number, $file->draft, $this->assembler->assess($boat, $file->draft));
             if (null === $request) {
                 return null;
             }
-            $policy = \is_array($request['policy'] ?? null) ? $request['policy'] : [];
-            $before = $this->builder->build(RequestReader::read($request));
-            $after = $this->builder->build(RequestReader::read([...$request, 'policy' => [...$policy, 'schools' => $schools->toArray()]]));
+            $before = $this->builder->build($request);
+            $after = $this->builder->build($request->withSchools($schools));
         } catch (ExpectedError) {
             return null;
         }

@@ -25,8 +25,11 @@ final readonly class PrintController
     public function __invoke(int $number, string $what, Request $request): Response
     {
         $paper = 'letter' === $request->query->getString('paper') ? 'letter' : 'a4';
+        $asked = $request->query->getString('density');
+        $density = \in_array($asked, ['short', 'trainee'], true) ? $asked : 'full';
+        $bench = \sprintf('%s/orders/%d/bench', $request->getSchemeAndHttpHost(), $number);
 
-        return new Response(($this->print)($number, $what, $paper), Response::HTTP_OK, [
+        return new Response(($this->print)($number, $what, $paper, $density, $bench), Response::HTTP_OK, [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => \sprintf('inline; filename="order-%d-%s.pdf"', $number, $what),
         ]);

@@ -1,9 +1,13 @@
 <script setup lang="ts">
+import { ref } from 'vue'
 import type { OrderFile } from '@/shared/api/types'
 import { statusWords } from '@/shared/words'
 
 /** What can be done with an order that was issued. */
-defineProps<{ order: OrderFile }>()
+const props = defineProps<{ order: OrderFile }>()
+const density = ref<'full' | 'short' | 'trainee'>('full')
+const sheet = (paper: 'a4' | 'letter'): string =>
+  `/api/orders/${props.order.number}/sheet.pdf?paper=${paper}&density=${density.value}`
 </script>
 
 <template>
@@ -20,9 +24,17 @@ defineProps<{ order: OrderFile }>()
       >Open at the bench</RouterLink
     >
     <RouterLink v-else :to="`/orders/${order.number}/record`" class="act main">Service record and label</RouterLink>
+    <label class="small"
+      >Sheet
+      <select v-model="density">
+        <option value="full">full, step by step</option>
+        <option value="short">short, for an old hand</option>
+        <option value="trainee">with why and usual slips</option>
+      </select></label
+    >
     <div class="row">
-      <a :href="`/api/orders/${order.number}/sheet.pdf?paper=a4`" target="_blank" class="act">Print A4</a>
-      <a :href="`/api/orders/${order.number}/sheet.pdf?paper=letter`" target="_blank" class="act">Print Letter</a>
+      <a :href="sheet('a4')" target="_blank" class="act">Print A4</a>
+      <a :href="sheet('letter')" target="_blank" class="act">Print Letter</a>
     </div>
   </div>
 </template>

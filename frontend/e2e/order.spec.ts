@@ -1,0 +1,123 @@
+import { expect, test } from '@playwright/test'
+import { execFileSync } from 'node:child_process'
+import { writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { engine, openCheckIn, sendCheckIn, signedIn, tablet } from './shop'
+
+test('four engines, two technicians: the plan, its waits, kits and allowance, three densities of paper', async ({
+  browser,
+}) => {
+  const writer = await signedIn(browser, 'ines')
+  await openCheckIn(writer, 'Verrin Sentry')
+  for (const name of ['Port outer', 'Port inner', 'Starboard inner', 'Starboard outer']) {
+    await engine(writer, name).getByLabel('Hours now').fill('1450')
+  }
+  const number = await sendCheckIn(writer)
+  const slip = writer.getByRole('complementary', { name: 'The slip' })
+
+  await test.step('picks tasks, and the order is built with its plan', async () => {
+    for (const name of ['Engine oil', 'Gear lubricant', 'Lubrication points']) {
+      for (const position of ['Port outer', 'Starboard outer']) {
+        const cell = writer.getByRole('checkbox', { name: new RegExp(`^${name}, ${position}`) })
+        if ((await cell.getAttribute('aria-checked')) !== 'true') {
+          await cell.click()
+        }
+      }
+    }
+    await expect(slip).toContainText('ready by')
+    await expect(slip).toContainText('sharing saves')
+  })
+
+  await test.step('a second technician shortens it, and the timeline says what fills a wait', async () => {
+    await writer.getByRole('tab', { name: 'Timeline' }).click()
+    const lanes = writer.getByRole('group', { name: 'Timeline' })
+    await expect(lanes.getByText('Technician 1')).toBeVisible()
+    await expect(lanes.getByText('Technician 2')).toHaveCount(0)
+    await writer.getByLabel('by').selectOption('2')
+    await expect(lanes.getByText('Technician 2')).toBeVisible()
+    const drain = lanes.getByRole('button', { name: /Port outer: Drain the oil.*then by itself/ }).first()
+    await drain.hover()
+    await expect(writer.getByText(/Meanwhile:/)).toBeVisible()
+    const first = lanes.getByRole('button').first()
+    await first.focus()
+    await writer.keyboard.press('ArrowRight')
+    await expect(writer.locator('.told')).toContainText('minute')
+  })
+
+  await test.step('an allowance needs a reason, and is then sold', async () => {
+    await writer.getByRole('tab', { name: 'Labour' }).click()
+    const sold = slip.getByText(/^sold time/)
+    await writer.getByLabel('Allowance, minutes').fill('30')
+    await writer.getByLabel('Allowance, minutes').press('Tab')
+    await expect(writer.getByText('Say what for, or it is not added.')).toBeVisible()
+    await writer.getByLabel('Allowance, reason').fill('Seized drain on the outer engines')
+    await writer.getByLabel('Allowance, reason').press('Tab')
+    await expect(sold).toContainText('30 min allowed')
+  })
+
+  await test.step('a sheet for an old hand, a full one, and one that says why', async () => {
+    await writer.keyboard.press('F9')
+    await expect(writer.getByRole('link', { name: 'Open at the bench' })).toBeVisible({ timeout: 60_000 })
+    const pages: Record<string, number> = {}
+    for (const density of ['short', 'full', 'trainee']) {
+      await writer.getByLabel('Sheet').selectOption(density)
+      const href = (await writer.getByRole('link', { name: 'Print Letter' }).getAttribute('href')) ?? ''
+      const file = join(tmpdir(), `sheet-${density}.pdf`)
+      writeFileSync(file, await (await writer.request.get(href)).body())
+      pages[density] = Number(/Pages:\s+(\d+)/.exec(execFileSync('pdfinfo', [file]).toString())?.[1])
+      const text = execFileSync('pdftotext', ['-layout', file, '-']).toString()
+      expect(text).toContain('Seized drain on the outer engines')
+      expect(text).toMatch(new RegExp(`order ${number} .*K240.* page 1 of ${pages[density]}`))
+      expect(text.includes('Usual slip:')).toBe(density === 'trainee')
+    }
+    expect(pages['short']).toBeLessThan(pages['full'] ?? 0)
+    expect(pages['full']).toBeLessThan(pages['trainee'] ?? 0)
+  })
+
+  await test.step('the bench shows the points of a step one below the other', async () => {
+    const bench = await signedIn(browser, 'ada', tablet)
+    await bench.goto(`/orders/${number}/bench/paper`)
+    await expect(bench.getByRole('row', { name: /Point by point/ }).first()).toContainText('swivel bracket')
+  })
+})
+
+test('the shop answers where practitioners disagree: refused, contradictory, and what it changes', async ({
+  browser,
+}) => {
+  const writer = await signedIn(browser, 'ines')
+  await openCheckIn(writer, 'Wrack Line')
+  await engine(writer, 'Engine').getByLabel('Hours now').fill('820')
+  const number = await sendCheckIn(writer)
+  for (const task of ['Engine oil', 'Water pump']) {
+    await writer.getByRole('checkbox', { name: new RegExp(`^${task}, Engine`) }).click()
+  }
+  await expect(writer.getByRole('button', { name: /^Issue/ })).toBeEnabled()
+  await writer.getByRole('link', { name: 'Policy' }).click()
+  await expect(writer.getByRole('radio', { name: /^rested/ })).toBeDisabled()
+
+  const manager = await signedIn(browser, 'mora')
+  await manager.getByRole('link', { name: 'Policy' }).click()
+  await expect(manager.getByRole('radio', { name: /^grease/ })).toBeDisabled()
+  await expect(manager.getByText('Grease swells the gasket')).toBeVisible()
+  const effects = manager.getByRole('complementary', { name: 'What changes' })
+  await manager.getByRole('radio', { name: /^impeller only/ }).check()
+  await expect(effects.getByRole('link', { name: new RegExp(`Order ${number}, Wrack Line`) })).toBeVisible()
+  await expect(effects).toContainText('parts: −')
+
+  await manager.getByRole('radio', { name: /^rested/ }).check()
+  await manager.getByRole('radio', { name: /^pump it out/ }).check()
+  await expect(manager.getByText(/Change one of the two/).first()).toBeVisible()
+  await expect(manager.getByRole('radio', { name: /^pump it out/ })).toBeChecked()
+  await manager.getByRole('radio', { name: /^warm to the touch/ }).check()
+  await manager.getByRole('radio', { name: /^gravity/ }).check()
+  await manager.getByRole('button', { name: 'Keep the policy' }).click()
+  await expect(effects.getByText('Kept.')).toBeVisible()
+
+  await writer.goto(`/orders/${number}`)
+  await writer.getByRole('tab', { name: /^Parts/ }).click()
+  await expect(writer.getByRole('row', { name: /Impeller/i }).first()).toBeVisible()
+  await manager.getByRole('radio', { name: /^the whole kit/ }).check()
+  await manager.getByRole('button', { name: 'Keep the policy' }).click()
+  await expect(effects.getByText('Kept.')).toBeVisible()
+})

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Tests\Web;
+
+use FreshTack\Core\Reading\Cursor;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** The plan of a draft, and the shop's schools, over HTTP. */
+final class PlanTest extends ApiTestCase
+{
+    public function testThePlanOfADraftSaysWhenItIsReadyAndWritesNothing(): void
+    {
+        [$number, $draft] = $this->draftOfTwin();
+        $plan = $this->call('POST', "/api/orders/$number/timeline", [...$draft, 'technicians' => 2]);
+        $timeline = $plan->at('timeline');
+
+        self::assertSame(2, $timeline->at('technicians')->raw());
+        self::assertGreaterThanOrEqual($timeline->at('boundMin')->int(1, 1000), $timeline->at('elapsedMin')->int(1, 1000));
+        self::assertStringStartsWith('2026-03-18T', $plan->at('readyBy')->string());
+        self::assertGreaterThan($timeline->at('handsOnMin')->int(1, 1000), $plan->at('aloneMin')->int(1, 1000));
+        self::assertNull($this->call('GET', "/api/orders/$number")->at('work')->at('timeline')->raw());
+    }
+
+    public function testADraftWithoutATaskHasNoPlan(): void
+    {
+        [$number, $draft] = $this->draftOfTwin();
+        $draft['engines'] = array_map(static fn (mixed $engine): array => [...(\is_array($engine) ? $engine : []), 'tasks' => []], \is_array($draft['engines']) ? $draft['engines'] : []);
+
+        self::assertNull($this->call('POST', "/api/orders/$number/timeline", $draft)->at('timeline')->raw());
+    }
+
+    public function testAnIssuedOrderKeepsItsPlan(): void
+    {
+        [$number] = $this->draftOfTwin();
+        $this->call('POST', "/api/orders/$number/issue", ['version' => $this->call('GET', "/api/orders/$number")->at('order')->at('version')->raw()]);
+        $work = $this->call('GET', "/api/orders/$number")->at('work');
+
+        self::assertSame(array_map(static fn (Cursor $operation): mixed => $operation->at('id')->raw(), $work->at('operations')->list()), array_map(static fn (Cursor $entry): mixed => $entry->at('id')->raw(), $work->at('timeline')->at('entries')->list()));
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string, string}> change of the draft, pointer, part of the message */
+    public static function badDrafts(): iterable
+    {
+        yield 'nobody to do the work' => [['technicians' => 0], '/technicians', 'at least one technician'];
+        yield 'too many hands' => [['technicians' => 9], '/technicians', '1 to 4'];
+        yield 'minutes without a reason' => [['allowance' => ['minutes' => 20, 'reason' => '']], '/allowance/reason', 'say what for'];
+        yield 'a day that is none' => [['partsOn' => '2026-02-30'], '/partsOn', 'a day that exists'];
+        yield 'temperatures crossed' => [['coldestC' => 30, 'warmestC' => 5], '/warmestC', 'can\'t be colder'];
+    }
+
+    /** @param array<string, mixed> $change */
+    #[DataProvider('badDrafts')]
+    public function testWhatIsWrongIsSaidAtItsPlace(array $change, string $pointer, string $message): void
+    {
+        [$number, $draft] = $this->draftOfTwin();
+        $problem = $this->call('POST', "/api/orders/$number/timeline", [...$draft, ...$change]);
+
+        self::assertSame(422, $this->status);
+        self::assertContains($pointer, self::pointers($problem));
+        self::assertStringContainsString($message, Cursor::over($problem->raw())->at('detail')->string().' '.json_encode($problem->raw()));
+    }
+
+    public function testOnlyTheManagerSetsTheSchools(): void
+    {
+        $this->signIn('ines');
+        self::assertCount(18, $this->call('GET', '/api/policy/schools')->at('questions')->list());
+        $this->call('PUT', '/api/policy/schools', ['answers' => ['pump' => 'impeller'], 'version' => 1]);
+        self::assertSame(403, $this->status);
+    }
+
+    public function testASchoolChangesDraftsIsKeptAndIsLocked(): void
+    {
+        [$number] = $this->draftOfTwin();
+        $this->signIn('mora');
+        $schools = $this->call('GET', '/api/policy/schools');
+        $answers = ['drain_temperature' => 'rested'];
+        $drafts = $this->call('POST', '/api/policy/schools/effects', ['answers' => $answers])->at('drafts')->list();
+        $ours = array_values(array_filter($drafts, static fn (Cursor $draft): bool => $number === $draft->at('number')->raw()));
+
+        self::assertCount(1, $ours);
+        self::assertStringContainsString('min hands-on', $ours[0]->at('differences')->at(0)->string());
+        $version = $schools->at('version')->raw();
+        $this->call('PUT', '/api/policy/schools', ['answers' => $answers, 'version' => $version]);
+        self::assertSame(200, $this->status);
+        $kept = array_column(array_map(static fn (Cursor $question): array => [$question->at('id')->string(), $question->at('answer')->string()], $this->call('GET', '/api/policy/schools')->at('questions')->list()), 1, 0);
+        self::assertSame('rested', $kept['drain_temperature']);
+        $this->call('PUT', '/api/policy/schools', ['answers' => ['pump' => 'kit'], 'version' => $version]);
+        self::assertSame(409, $this->status);
+    }
+
+    public function testAContradictionIsNamedAtTheLaterAnswer(): void
+    {
+        $this->signIn('mora');
+        $problem = $this->call('PUT', '/api/policy/schools', ['answers' => ['drain_by' => 'extraction', 'drains_during_filter' => 'open'], 'version' => 1]);
+
+        self::assertSame(422, $this->status);
+        self::assertSame(['/answers/drains_during_filter'], self::pointers($problem));
+    }
+}
