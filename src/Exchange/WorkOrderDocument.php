@@ -58,7 +58,7 @@ final readonly class WorkOrderDocument
             'parts' => array_map(self::part(...), $order->parts->lines),
             'kits' => array_map(self::kit(...), $order->parts->kits),
             'tools' => array_map(self::tool(...), $order->tools),
-            'cautions' => array_map(static fn (Caution $caution): array => [...self::caution($caution), 'why' => self::calledFor($caution, $order)], $order->cautions),
+            'cautions' => self::cautions($order),
             'timeline' => $withTimeline ? TimelineDocument::of($order->timeline) : null,
             'labour' => ['handsOnMin' => $order->labour->handsOn->count, 'allowanceMin' => $order->labour->allowance->minutes->count, 'allowanceReason' => $order->labour->allowance->reason, 'unattendedMin' => $order->labour->unattended->count, 'soldTenths' => $order->labour->soldTenths(), 'elapsedMin' => $order->timeline->elapsedMin, 'technicians' => $order->timeline->technicians],
             'issuable' => $order->hasWork(),
@@ -286,13 +286,21 @@ final readonly class WorkOrderDocument
         return ['name' => $tool->name, 'size' => $tool->size, 'standIn' => $tool->standIn, 'wrench' => null === $tool->wrench ? null : ['name' => $tool->wrench->wrench?->name(), 'calibratedOn' => $tool->wrench->wrench?->calibratedOn->format('Y-m-d'), 'warning' => $tool->wrench->warning], 'positions' => array_map(static fn (Position $position): string => $position->label(), $tool->positions), 'why' => 'For: '.lcfirst(implode('; ', $tool->uses)).'.'];
     }
 
-    /** Which operations call for a caution; the manual and the water always count. */
-    private static function calledFor(Caution $caution, WorkOrder $order): string
+    /**
+     * With the operations that call for each; the manual and the water always count.
+     *
+     * @return list<Doc>
+     */
+    private static function cautions(WorkOrder $order): array
     {
-        $calling = array_filter($order->operations, static fn (OrderedOperation $ordered): bool => \in_array($caution, $ordered->operation->cautions, true));
-        $titles = array_values(array_unique(array_map(static fn (OrderedOperation $ordered): string => $ordered->operation->title, $calling)));
+        $titles = [];
+        foreach ($order->operations as $ordered) {
+            foreach ($ordered->operation->cautions as $caution) {
+                $titles[$caution->value][$ordered->operation->title] = true;
+            }
+        }
 
-        return [] === $titles ? 'Belongs to every order of this kind.' : 'Called for by: '.lcfirst(implode('; ', $titles)).'.';
+        return array_map(static fn (Caution $caution): array => [...self::caution($caution), 'why' => isset($titles[$caution->value]) ? 'Called for by: '.lcfirst(implode('; ', array_keys($titles[$caution->value]))).'.' : 'Belongs to every order of this kind.'], $order->cautions);
     }
 
     /** @return Doc */

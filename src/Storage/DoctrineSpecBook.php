@@ -28,8 +28,8 @@ final class DoctrineSpecBook implements SpecBook, ResetInterface
     private array $claims = [];
     /** @var list<array<mixed>>|null */
     private ?array $procedures = null;
-    /** @var list<Procedure>|null */
-    private ?array $read = null;
+    /** @var array<string, Procedure> */
+    private array $read = [];
     /** @var array<string, string>|null */
     private ?array $texts = null;
 
@@ -40,7 +40,8 @@ final class DoctrineSpecBook implements SpecBook, ResetInterface
     public function reset(): void
     {
         $this->models = $this->claims = [];
-        $this->procedures = $this->read = $this->texts = null;
+        $this->procedures = $this->texts = null;
+        $this->read = [];
     }
 
     public function model(string $code): ?EngineModel
@@ -85,22 +86,42 @@ final class DoctrineSpecBook implements SpecBook, ResetInterface
         return $this->procedures ??= array_map(static fn (string $text, string $id): array => StoredJson::map($text, 'procedure_document', $id), $this->procedureTexts(), array_keys($this->procedureTexts()));
     }
 
-    public function readProcedures(): array
+    public function readProcedures(?array $tasks = null): array
     {
-        return $this->read ??= $this->cache->kept(ReadProcedures::class, implode("\n", $this->procedureTexts()), fn (): ReadProcedures => new ReadProcedures(array_map(static function (array $document): Procedure {
-            try {
-                return ProcedureReader::read($document);
-            } catch (ExpectedError $error) {
-                throw CorruptRecord::in('procedure_document', Json::encode($document['id'] ?? null), $error->getMessage(), $error);
+        $read = [];
+        foreach ($this->index() as $id => $task) {
+            if (null === $tasks || null === $task || \in_array($task, $tasks, true)) {
+                $read[] = $this->read[$id] ??= $this->cache->kept(Procedure::class, $this->procedureTexts()[$id], fn (): Procedure => $this->procedure($id));
             }
-        }, $this->procedures())))->all;
+        }
+
+        return $read;
     }
 
     public function tasks(): array
     {
-        $known = array_map(static fn (Procedure $procedure): ?Task => $procedure->task, $this->readProcedures());
+        $known = $this->index();
 
         return array_values(array_filter(Task::cases(), static fn (Task $task): bool => \in_array($task, $known, true)));
+    }
+
+    /** @return array<string, Task|null> by id, in the book's order: null belongs to every visit */
+    private function index(): array
+    {
+        return $this->cache->kept(ProcedureIndex::class, implode("\n", $this->procedureTexts()), function (): ProcedureIndex {
+            $tasks = array_map(fn (string $id): ?Task => $this->procedure($id)->task, array_keys($this->procedureTexts()));
+
+            return new ProcedureIndex(array_combine(array_keys($this->procedureTexts()), $tasks));
+        })->tasks;
+    }
+
+    private function procedure(string $id): Procedure
+    {
+        try {
+            return ProcedureReader::read(StoredJson::map($this->procedureTexts()[$id], 'procedure_document', $id));
+        } catch (ExpectedError $error) {
+            throw CorruptRecord::in('procedure_document', $id, $error->getMessage(), $error);
+        }
     }
 
     /** @return array<string, string> by id, in the book's order */

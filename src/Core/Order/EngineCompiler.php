@@ -125,7 +125,7 @@ final readonly class EngineCompiler
         if (null !== $within && !\in_array($within, $tasks, true)) {
             return BlockedTask::withoutOther($engine->position, $task, $within);
         }
-        if (!\in_array($task, $engine->sheet->tasks(), true)) {
+        if (null === $engine->sheet->interval($task)) {
             return BlockedTask::notScheduled($engine->position, $task);
         }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FreshTack\Core\Order;
 
 use FreshTack\Core\Plan\Attitude;
-use FreshTack\Core\Plan\EngineState;
 use FreshTack\Core\Plan\Gate;
 use FreshTack\Core\Plan\Opening;
 use FreshTack\Core\Plan\PlannedWork;
@@ -91,17 +90,6 @@ final readonly class OrderedOperation
     /** @return list<Gate> what must be so before it, each once; what it brings about itself is not asked for */
     public function gates(): array
     {
-        $gates = array_column(array_map(static fn (Gate $gate): array => [$gate->value, $gate], [...$this->operation->setting->lockout->gates(), ...(Thermal::Cold === $this->operation->setting->thermal ? [Gate::Cold] : []), ...$this->operation->only]), 1, 0);
-        $state = EngineState::unknown();
-        foreach ($this->operation->effects as $effect) {
-            foreach (Gate::before($effect) as $gate) {
-                if (!$state->meets($gate)) {
-                    $gates[$gate->value] = $gate;
-                }
-            }
-            $state = $state->after($effect);
-        }
-
-        return array_values($gates);
+        return $this->operation->gates;
     }
 }

@@ -23,7 +23,7 @@ final readonly class UsedValues
     {
         $paths = [
             ...array_merge(...array_map(static fn (OrderedOperation $ordered): array => $ordered->operation->needs($engine->facts), $engine->operations)),
-            ...array_merge(...array_map(static fn (OrderedOperation $ordered): array => $ordered->operation->asks(), $engine->operations)),
+            ...array_merge(...array_map(static fn (OrderedOperation $ordered): array => $ordered->operation->asks, $engine->operations)),
             ...self::conditions($engine, $procedures),
             ...self::byTheOrder($engine),
         ];
@@ -45,7 +45,7 @@ final readonly class UsedValues
         $ours = array_filter($procedures, static fn (Procedure $procedure): bool => [] !== $tasks && (null === $procedure->task || \in_array($procedure->task->value, $tasks, true)));
         $operations = array_merge(...array_values(array_map(self::askedOf(...), $ours)));
 
-        return array_merge(...array_map(static fn (Operation $operation): array => $operation->asks(), $operations));
+        return array_merge(...array_map(static fn (Operation $operation): array => $operation->asks, $operations));
     }
 
     /** @return list<Operation> of what belongs to every visit not the covers, which stay shut if nothing behind them is wanted */

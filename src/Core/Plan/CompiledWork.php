@@ -34,7 +34,7 @@ final class CompiledWork
      */
     public function __construct(private readonly array $sequence, private readonly array $engines, private readonly int $technicians)
     {
-        $before = $this->framed(Dependencies::of($engines, array_map(static fn (PlannedWork $work): array => [$work, Footprint::of($work)], $sequence)));
+        $before = $this->framed(Dependencies::of($engines, array_map(static fn (PlannedWork $work): array => [$work, $work->footprint], $sequence)));
         $place = 0;
         while ($place < \count($sequence)) {
             $end = $this->endOfWarm($place);
@@ -56,7 +56,11 @@ final class CompiledWork
         $placing = array_keys(array_filter($this->sequence, static fn (PlannedWork $work): bool => $work->isFirst()));
         foreach ($this->sequence as $place => $work) {
             $frame = $work->isLast() ? range(0, max(0, $place - 1)) : ($work->isFirst() ? [] : $placing);
-            $before[$place] = array_values(array_unique([...$before[$place], ...array_filter($frame, static fn (int $other): bool => $other < $place)]));
+            foreach ($frame as $other) {
+                if ($other < $place && !\in_array($other, $before[$place], true)) {
+                    $before[$place][] = $other;
+                }
+            }
         }
 
         return $before;

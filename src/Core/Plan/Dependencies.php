@@ -7,9 +7,9 @@ namespace FreshTack\Core\Plan;
 /** Which works of a sequence must keep their order, and which may move against each other. */
 final class Dependencies
 {
-    /** @var array<string, int> the last that changed something, by engine and thing */
+    /** @var array<string, array<string, int>> the last that changed something, by engine and thing */
     private array $changedBy = [];
-    /** @var array<string, list<int>> those that asked for it since */
+    /** @var array<string, array<string, list<int>>> those that asked for it since, by engine and thing */
     private array $askedBy = [];
     /** @var array<string, int> the last of each chain */
     private array $chained = [];
@@ -59,10 +59,14 @@ final class Dependencies
     {
         $before = [];
         foreach ($footprint->changes as $thing => $_) {
-            $key = $position.'|'.$thing;
-            $before += array_fill_keys($this->askedBy[$key] ?? [], true) + (isset($this->changedBy[$key]) ? [$this->changedBy[$key] => true] : []);
-            $this->changedBy[$key] = $place;
-            $this->askedBy[$key] = [];
+            foreach ($this->askedBy[$position][$thing] ?? [] as $asker) {
+                $before[$asker] = true;
+            }
+            if (isset($this->changedBy[$position][$thing])) {
+                $before[$this->changedBy[$position][$thing]] = true;
+            }
+            $this->changedBy[$position][$thing] = $place;
+            $this->askedBy[$position][$thing] = [];
         }
 
         return $before;
@@ -73,11 +77,10 @@ final class Dependencies
     {
         $before = [];
         foreach ($footprint->asks as $thing => $_) {
-            $key = $position.'|'.$thing;
-            if (isset($this->changedBy[$key])) {
-                $before[$this->changedBy[$key]] = true;
+            if (isset($this->changedBy[$position][$thing])) {
+                $before[$this->changedBy[$position][$thing]] = true;
             }
-            $this->askedBy[$key][] = $place;
+            $this->askedBy[$position][$thing][] = $place;
         }
 
         return $before;

@@ -14,11 +14,11 @@ enum Effort: string
     /** For an order that is issued. */
     case Full = 'full';
 
-    private const PREVIEW_SCHEDULES = 12;
+    private const PREVIEW_SCHEDULES = 4;
     /** Placings of single activities: the more of them there are, the fewer schedules. */
-    private const FULL_PLACINGS = 100_000;
+    private const FULL_PLACINGS = 50_000;
     private const MOST_SCHEDULES = 2000;
-    private const LEAST_SCHEDULES = 250;
+    private const LEAST_SCHEDULES = 150;
 
     public function schedules(int $activities): int
     {

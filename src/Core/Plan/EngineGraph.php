@@ -30,7 +30,7 @@ final readonly class EngineGraph
     public function __construct(public EngineWorks $engine)
     {
         $this->works = NestedOrder::of($engine->works);
-        $this->before = Dependencies::of([$engine->position], array_map(static fn (PlannedWork $work): array => [$work, Footprint::of($work)->withoutModes()], $this->works));
+        $this->before = Dependencies::of([$engine->position], array_map(static fn (PlannedWork $work): array => [$work, $work->footprint->withoutModes()], $this->works));
         $this->warmUp = $this->find(static fn (PlannedWork $work): bool => $work->has(Effect::Started) && $work->has(Effect::Stopped));
         $this->proven = $this->find(static fn (PlannedWork $work): bool => $work->has(Effect::Stopped) && !$work->has(Effect::Started));
         $behindWarm = $this->reach(array_keys(array_filter($this->works, static fn (PlannedWork $work): bool => $work->warm || ($work->has(Effect::Started) && $work->has(Effect::Stopped)))), true);

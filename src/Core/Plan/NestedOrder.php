@@ -41,24 +41,68 @@ final readonly class NestedOrder
     {
         $waiting = array_fill(0, \count($works), 0);
         $behind = array_fill(0, \count($works), []);
-        $pairs = [];
-        foreach ($works as $place => $work) {
-            foreach ($works as $other => $second) {
-                if ($place !== $other && self::isBefore($work, $second) && !isset($pairs[$other.'|'.$place])) {
-                    $pairs[$place.'|'.$other] = true;
-                    $behind[$place][] = $other;
-                    ++$waiting[$other];
-                }
-            }
+        foreach (self::pairs($works) as [$place, $other]) {
+            $behind[$place][] = $other;
+            ++$waiting[$other];
         }
 
         return [$waiting, $behind];
     }
 
-    private static function isBefore(PlannedWork $work, PlannedWork $second): bool
+    /**
+     * @param list<PlannedWork> $works
+     *
+     * @return array<string, array{int, int}> first and second, each pair once
+     */
+    private static function pairs(array $works): array
     {
-        return (null !== $work->opens && (\in_array($work->opens, $second->openings, true) || $work->opens === $second->closes))
-            || (null !== $second->closes && (\in_array($second->closes, $work->openings, true) || (Opening::Cowl === $second->closes && null !== $work->closes)))
-            || (null !== $work->closes && \in_array($work->closes, $second->shut, true));
+        [$opening, $closing, $behind, $shut, $closers] = self::byOpening($works);
+        $crossed = [[$closers, $closing[Opening::Cowl->value] ?? []]];
+        foreach (Opening::cases() as $case) {
+            $key = $case->value;
+            $crossed[] = [$opening[$key] ?? [], $behind[$key] ?? []];
+            $crossed[] = [$opening[$key] ?? [], $closing[$key] ?? []];
+            $crossed[] = [$behind[$key] ?? [], $closing[$key] ?? []];
+            $crossed[] = [$closing[$key] ?? [], $shut[$key] ?? []];
+        }
+        $pairs = [];
+        foreach ($crossed as [$firsts, $seconds]) {
+            foreach ($firsts as $first) {
+                foreach ($seconds as $second) {
+                    if ($first !== $second && !isset($pairs[$second.'|'.$first])) {
+                        $pairs[$first.'|'.$second] = [$first, $second];
+                    }
+                }
+            }
+        }
+
+        return $pairs;
+    }
+
+    /**
+     * @param list<PlannedWork> $works
+     *
+     * @return array{array<string, list<int>>, array<string, list<int>>, array<string, list<int>>, array<string, list<int>>, list<int>} by opening: who opens and closes it, works behind it, wants it shut; and all that close something
+     */
+    private static function byOpening(array $works): array
+    {
+        $opening = $closing = $behind = $shut = $closers = [];
+        foreach ($works as $place => $work) {
+            if (null !== $work->opens) {
+                $opening[$work->opens->value][] = $place;
+            }
+            if (null !== $work->closes) {
+                $closing[$work->closes->value][] = $place;
+                $closers[] = $place;
+            }
+            foreach ($work->openings as $front) {
+                $behind[$front->value][] = $place;
+            }
+            foreach ($work->shut as $front) {
+                $shut[$front->value][] = $place;
+            }
+        }
+
+        return [$opening, $closing, $behind, $shut, $closers];
     }
 }

@@ -7,6 +7,9 @@ namespace FreshTack\Core\Plan;
 /** One operation as a plan sees it: at which engine, how long, what it needs and what it changes. */
 final readonly class PlannedWork
 {
+    /** What it asks of its engine and changes on it. */
+    public Footprint $footprint;
+
     /**
      * @param string|null   $position    null: the whole rig
      * @param list<Effect>  $effects     in the order in which they happen
@@ -53,6 +56,7 @@ final readonly class PlannedWork
         public array $shut = [],
         public array $only = [],
     ) {
+        $this->footprint = Footprint::of($this);
     }
 
     /** Work on the rig that comes before all that is done at the engines. */

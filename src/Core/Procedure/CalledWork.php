@@ -7,10 +7,16 @@ namespace FreshTack\Core\Procedure;
 use FreshTack\Core\SpecBook\Task;
 
 /** What the book's procedures call for, given one engine's facts and what was picked. */
-final readonly class CalledWork
+final class CalledWork
 {
     /** @var list<Procedure> what belongs to every visit first, then by task */
-    private array $procedures;
+    private readonly array $procedures;
+    /** The engine of which the rest is remembered: one is asked about many tasks in a row. */
+    private ?EngineFacts $asked = null;
+    /** @var array<string, list<Operation>> by procedure */
+    private array $holding = [];
+    /** @var array<int, list<string>> paths that nothing answers, by operation */
+    private array $missing = [];
 
     /** @param list<Procedure> $procedures in any order */
     public function __construct(array $procedures)
@@ -31,7 +37,7 @@ final readonly class CalledWork
     {
         $called = $covers = [];
         foreach ($this->of($tasks) as $procedure) {
-            foreach ($procedure->operationsFor($facts) as $operation) {
+            foreach ($this->holding($procedure, $facts) as $operation) {
                 if (null !== $procedure->task || (null === $operation->opensOrCloses() && null === $operation->setting->mode)) {
                     $called[] = [$procedure, $operation];
                 } elseif (null !== $operation->opensOrCloses()) {
@@ -47,7 +53,7 @@ final readonly class CalledWork
     /** @return list<Operation> lockouts and changes of attitude as the book does them on such an engine */
     public function modes(EngineFacts $facts): array
     {
-        $all = array_merge(...array_map(static fn (Procedure $procedure): array => null === $procedure->task ? $procedure->operationsFor($facts) : [], $this->procedures));
+        $all = array_merge(...array_map(fn (Procedure $procedure): array => null === $procedure->task ? $this->holding($procedure, $facts) : [], $this->procedures));
 
         return array_values(array_filter($all, static fn (Operation $operation): bool => null !== $operation->setting->mode));
     }
@@ -59,12 +65,23 @@ final readonly class CalledWork
      */
     public function holes(EngineFacts $facts, array $tasks): array
     {
-        $needs = [];
-        foreach ($this->operations($facts, $tasks) as [$procedure, $operation]) {
-            array_push($needs, ...$procedure->needs, ...$operation->needs($facts));
+        $missing = array_merge(...array_map(static fn (Procedure $procedure): array => array_filter($procedure->needs, static fn (string $path): bool => !$facts->knows($path)), $this->of($tasks)));
+        foreach ($this->operations($facts, $tasks) as [, $operation]) {
+            $this->missing[spl_object_id($operation)] ??= array_values(array_filter($operation->needs($facts), static fn (string $path): bool => !$facts->knows($path)));
+            array_push($missing, ...$this->missing[spl_object_id($operation)]);
         }
 
-        return array_values(array_unique(array_filter($needs, static fn (string $path): bool => !$facts->knows($path))));
+        return array_values(array_unique($missing));
+    }
+
+    /** @return list<Operation> those that these facts call for */
+    private function holding(Procedure $procedure, EngineFacts $facts): array
+    {
+        if ($facts !== $this->asked) {
+            [$this->asked, $this->holding, $this->missing] = [$facts, [], []];
+        }
+
+        return $this->holding[$procedure->id] ??= $procedure->operationsFor($facts);
     }
 
     public function knows(Task $task): bool

@@ -52,7 +52,7 @@ final readonly class Condition
         return match ($this->kind) {
             'always' => true,
             'equals' => \in_array($facts->raw($this->path), $this->values, true),
-            'exists' => null !== $facts->raw($this->path),
+            'exists' => $facts->knows($this->path),
             'and' => [] === array_filter($this->parts, static fn (self $part): bool => !$part->holds($facts)),
             'or' => [] !== array_filter($this->parts, static fn (self $part): bool => $part->holds($facts)),
         };

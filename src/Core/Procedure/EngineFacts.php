@@ -19,6 +19,9 @@ use FreshTack\Core\SpecBook\Task;
  */
 final readonly class EngineFacts
 {
+    /** Each figure is put into words once. */
+    private ShownFigures $shown;
+
     /**
      * @param array<string, Figure> $worked by path
      * @param array<string, string> $raw    for conditions, by path
@@ -26,6 +29,7 @@ final readonly class EngineFacts
      */
     public function __construct(public SpecSheet $sheet, private array $worked, private array $raw, private array $tasks = [], private ?Schools $schools = null)
     {
+        $this->shown = new ShownFigures();
     }
 
     /** @param list<Task> $tasks */
@@ -45,6 +49,13 @@ final readonly class EngineFacts
         if (isset($this->worked[$path])) {
             return $this->worked[$path];
         }
+        $this->shown->figures[$path] ??= $this->made($path);
+
+        return $this->shown->figures[$path];
+    }
+
+    private function made(string $path): ?Figure
+    {
         $school = $this->school($path);
         if (null !== $school) {
             return new Figure($path, lcfirst(Question::from(substr($path, 7))->title()), $school->name, null, 'shop policy');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Core\Procedure;
 
 use FreshTack\Core\Plan\Effect;
+use FreshTack\Core\Plan\EngineState;
 use FreshTack\Core\Plan\Gate;
 use FreshTack\Core\Plan\Opening;
 use FreshTack\Core\Quantity\Minutes;
@@ -14,6 +15,10 @@ final readonly class Operation
 {
     /** @var list<string> paths that it needs whatever the facts */
     private array $always;
+    /** @var list<string> paths that decide what of it is done */
+    public array $asks;
+    /** @var list<Gate> what must be so before it */
+    public array $gates;
 
     /**
      * @param string|null    $unattendedFrom path of the sheet's value for the unattended minutes
@@ -51,6 +56,12 @@ final readonly class Operation
         public array $steps,
     ) {
         $sizes = array_map(static fn (ToolNeed $tool): ?string => $tool->size, $tools);
+        $this->asks = array_values(array_unique(array_merge(
+            $when->paths(),
+            ...array_map(static fn (Step $step): array => $step->when->paths(), $steps),
+            ...array_map(static fn (PartUse $part): array => $part->when->paths(), $parts),
+        )));
+        $this->gates = $this->before();
         $this->always = array_values(array_unique(array_filter([...$sizes, $unattendedFrom, $restFrom, $setting->attitudeFrom], \is_string(...))));
     }
 
@@ -72,14 +83,21 @@ final readonly class Operation
         return array_values(array_unique($needs));
     }
 
-    /** @return list<string> the paths that decide what of it is done */
-    public function asks(): array
+    /** @return list<Gate> what must be so before it, each once; what it brings about itself is not asked for */
+    private function before(): array
     {
-        return array_merge(
-            $this->when->paths(),
-            ...array_map(static fn (Step $step): array => $step->when->paths(), $this->steps),
-            ...array_map(static fn (PartUse $part): array => $part->when->paths(), $this->parts),
-        );
+        $gates = array_column(array_map(static fn (Gate $gate): array => [$gate->value, $gate], [...$this->setting->lockout->gates(), ...(Thermal::Cold === $this->setting->thermal ? [Gate::Cold] : []), ...$this->only]), 1, 0);
+        $state = EngineState::unknown();
+        foreach ($this->effects as $effect) {
+            foreach (Gate::before($effect) as $gate) {
+                if (!$state->meets($gate)) {
+                    $gates[$gate->value] = $gate;
+                }
+            }
+            $state = $state->after($effect);
+        }
+
+        return array_values($gates);
     }
 
     public function opensOrCloses(): ?Opening

@@ -36,8 +36,12 @@ interface SpecBook
     /** @return list<array<mixed>> documents in the book's order */
     public function procedures(): array;
 
-    /** @return list<Procedure> in the book's order */
-    public function readProcedures(): array;
+    /**
+     * @param list<Task>|null $tasks only those of these tasks and what belongs to every visit; null: all
+     *
+     * @return list<Procedure> in the book's order
+     */
+    public function readProcedures(?array $tasks = null): array;
 
     /** @return list<Task> those that the book says how to do */
     public function tasks(): array;

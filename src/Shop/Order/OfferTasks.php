@@ -34,7 +34,7 @@ final readonly class OfferTasks
     {
         $draft = $draft->withFills($file->draft->fills);
         $assessed = $this->assembler->assess($this->register->boat($file->boatId), $draft);
-        $request = $this->assembler->read($file->number, $draft, $assessed);
+        $request = $this->assembler->read($file->number, $draft, $assessed, Task::cases());
         if (null === $request) {
             return [];
         }

@@ -71,17 +71,19 @@ final readonly class RequestAssembler
     }
 
     /**
-     * The same request, read, without turning the book into documents and back.
+     * The same request, read, without turning the book into documents and back, and with only the procedures it needs.
      *
      * @param list<EngineAssessment> $assessed
+     * @param list<Task>             $more     tasks that are not picked and may be asked about
      *
      * @throws InvalidDocument if the shop's settings or a filled hole can't be used
      */
-    public function read(int $number, Draft $draft, array $assessed): ?OrderRequest
+    public function read(int $number, Draft $draft, array $assessed, array $more = []): ?OrderRequest
     {
         $request = $this->assembled($number, $draft, $assessed, false);
+        $tasks = array_merge($more, ...array_map(static fn (DraftEngine $engine): array => $engine->tasks, $draft->engines));
 
-        return null === $request ? null : RequestReader::read($request, $this->known($draft, $assessed), $this->book->readProcedures());
+        return null === $request ? null : RequestReader::read($request, $this->known($draft, $assessed), $this->book->readProcedures($tasks));
     }
 
     /**

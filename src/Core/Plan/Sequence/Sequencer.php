@@ -69,10 +69,13 @@ final readonly class Sequencer
      */
     private function improved(SequenceProblem $problem, ListScheduler $scheduler, array $best, int $bound, int $effort, int $tried): array
     {
+        $shortest = $length = $scheduler->makespan($best);
+        if ($tried >= $effort || $shortest === $bound) {
+            return [$best, $tried];
+        }
         $dice = new Dice();
         $critical = new CriticalPairs($problem);
         $now = $best;
-        $shortest = $length = $scheduler->makespan($best);
         $from = $tried;
         while ($tried < $effort && $shortest > $bound) {
             $list = $this->changed($problem, $now, $critical, $dice);
