@@ -249,6 +249,7 @@ final readonly class WorkOrderDocument
             'singleUse' => $line->singleUse,
             'atHand' => $line->atHand,
             'instead' => $line->instead,
+            'firstUse' => $line->firstUse,
             'positions' => array_map(static fn (Position $position): string => $position->label(), $line->positions),
             'why' => $line->why,
         ];
@@ -283,7 +284,7 @@ final readonly class WorkOrderDocument
     /** @return Doc */
     private static function tool(ToolLine $tool): array
     {
-        return ['name' => $tool->name, 'size' => $tool->size, 'standIn' => $tool->standIn, 'wrench' => null === $tool->wrench ? null : ['name' => $tool->wrench->wrench?->name(), 'calibratedOn' => $tool->wrench->wrench?->calibratedOn->format('Y-m-d'), 'warning' => $tool->wrench->warning], 'positions' => array_map(static fn (Position $position): string => $position->label(), $tool->positions), 'why' => 'For: '.lcfirst(implode('; ', $tool->uses)).'.'];
+        return ['firstUse' => $tool->firstUse, 'name' => $tool->name, 'size' => $tool->size, 'standIn' => $tool->standIn, 'wrench' => null === $tool->wrench ? null : ['name' => $tool->wrench->wrench?->name(), 'calibratedOn' => $tool->wrench->wrench?->calibratedOn->format('Y-m-d'), 'warning' => $tool->wrench->warning], 'positions' => array_map(static fn (Position $position): string => $position->label(), $tool->positions), 'why' => 'For: '.lcfirst(implode('; ', $tool->uses)).'.'];
     }
 
     /**

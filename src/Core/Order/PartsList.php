@@ -49,21 +49,21 @@ final readonly class PartsList
         $why = self::why($use, $operation, $engine, $value);
 
         return match (true) {
-            $content instanceof PartNeed => [new PartDemand($content->number, $content->count, $engine->position, $use->singleUse, $use->atHand, $why)],
-            $content instanceof Table => self::rows($content, $use, $engine, $why),
+            $content instanceof PartNeed => [new PartDemand($content->number, $content->count, $engine->position, $use->singleUse, $use->atHand, $why, $operation->id())],
+            $content instanceof Table => self::rows($content, $use, $engine, $operation->id(), $why),
             default => [],
         };
     }
 
     /** @return list<PartDemand> */
-    private static function rows(Table $table, PartUse $use, EngineOrder $engine, string $why): array
+    private static function rows(Table $table, PartUse $use, EngineOrder $engine, string $operation, string $why): array
     {
         $demands = [];
         foreach (RowFilter::rows($table, $use->where, $engine->facts) as $row) {
             $number = $row->words($use->column);
             $count = $row->cell('count');
             if (null !== $number) {
-                $demands[] = new PartDemand($number, \is_int($count) ? $count : 1, $engine->position, $use->singleUse, $use->atHand, $why);
+                $demands[] = new PartDemand($number, \is_int($count) ? $count : 1, $engine->position, $use->singleUse, $use->atHand, $why, $operation);
             }
         }
 

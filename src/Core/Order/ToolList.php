@@ -41,6 +41,7 @@ final readonly class ToolList
                     array_values(array_unique([...$known->uses, $operation->operation->title])),
                     $known->standIn,
                     $known->wrench,
+                    '' === $known->firstUse ? $operation->id() : $known->firstUse,
                 );
             }
         }

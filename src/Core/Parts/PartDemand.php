@@ -9,8 +9,11 @@ use FreshTack\Core\Order\Position;
 /** A part that one operation fits. */
 final readonly class PartDemand
 {
-    /** @param bool $atHand laid out in case it is needed */
-    public function __construct(public string $number, public int $count, public Position $position, public bool $singleUse, public bool $atHand, public string $why)
+    /**
+     * @param bool   $atHand    laid out in case it is needed
+     * @param string $operation id of the operation that fits it
+     */
+    public function __construct(public string $number, public int $count, public Position $position, public bool $singleUse, public bool $atHand, public string $why, public string $operation = '')
     {
     }
 }

@@ -14,6 +14,7 @@ final readonly class PartLine
      * @param non-empty-list<Position> $positions
      * @param list<string>             $instead   older numbers, from the sheet's to the last before this one
      * @param bool                     $atHand    laid out in case it is needed
+     * @param string                   $firstUse  id of the operation that needs it first
      */
     public function __construct(
         public string $number,
@@ -24,6 +25,7 @@ final readonly class PartLine
         public ?ShelfPart $shelf,
         public array $instead = [],
         public bool $atHand = false,
+        public string $firstUse = '',
     ) {
     }
 
@@ -35,13 +37,13 @@ final readonly class PartLine
 
     public function with(self $other): self
     {
-        return new self($this->number, $this->count + $other->count, self::once([...$this->positions, ...$other->positions]), $this->singleUse || $other->singleUse, $this->why, $this->shelf, [] === $this->instead ? $other->instead : $this->instead, $this->atHand && $other->atHand);
+        return new self($this->number, $this->count + $other->count, self::once([...$this->positions, ...$other->positions]), $this->singleUse || $other->singleUse, $this->why, $this->shelf, [] === $this->instead ? $other->instead : $this->instead, $this->atHand && $other->atHand, $this->firstUse);
     }
 
     /** What is still to be fetched loose once so many come out of kits; null: nothing. */
     public function less(int $count): ?self
     {
-        return $count >= $this->count ? null : new self($this->number, $this->count - $count, $this->positions, $this->singleUse, $this->why, $this->shelf, $this->instead, $this->atHand);
+        return $count >= $this->count ? null : new self($this->number, $this->count - $count, $this->positions, $this->singleUse, $this->why, $this->shelf, $this->instead, $this->atHand, $this->firstUse);
     }
 
     /**

@@ -38,7 +38,7 @@ final readonly class PartsPlanner
         $chain = $shelf->chain($demand->number);
         $current = $chain[\count($chain) - 1];
 
-        return new PartLine($current, $demand->count, [$demand->position], $demand->singleUse, $demand->why, $shelf->find($current), \array_slice($chain, 0, -1), $demand->atHand);
+        return new PartLine($current, $demand->count, [$demand->position], $demand->singleUse, $demand->why, $shelf->find($current), \array_slice($chain, 0, -1), $demand->atHand, $demand->operation);
     }
 
     /**
@@ -79,7 +79,9 @@ final readonly class PartsPlanner
     private function taken(KitOffer $offer, array $lines): array
     {
         $positions = [];
+        $first = '';
         foreach ($offer->covers as $number => $count) {
+            $first = '' === $first ? $lines[$number]->firstUse : $first;
             $positions = [...$positions, ...$lines[$number]->positions];
             $rest = $lines[$number]->less($count);
             if (null === $rest) {
@@ -89,7 +91,7 @@ final readonly class PartsPlanner
             }
         }
         $held = implode(', ', array_map(static fn (int|string $number, int $count): string => $count.' × '.$number, array_keys($offer->covers), $offer->covers));
-        $line = new PartLine($offer->kit->number, $offer->count, [] === $positions ? throw new \LogicException('A kit that covers nothing is not taken.') : $positions, true, \sprintf('Kit in place of %s.', $held), $offer->kit);
+        $line = new PartLine($offer->kit->number, $offer->count, [] === $positions ? throw new \LogicException('A kit that covers nothing is not taken.') : $positions, true, \sprintf('Kit in place of %s.', $held), $offer->kit, [], false, $first);
 
         return [...$lines, $offer->kit->number => $line->with(new PartLine($line->number, 0, $line->positions, true, $line->why, $line->shelf))];
     }

@@ -30,8 +30,8 @@ final readonly class EngineGraph
     public function __construct(public EngineWorks $engine)
     {
         $this->works = NestedOrder::of($engine->works);
-        $this->before = Dependencies::of([$engine->position], array_map(static fn (PlannedWork $work): array => [$work, $work->footprint->withoutModes()], $this->works));
         $this->warmUp = $this->find(static fn (PlannedWork $work): bool => $work->has(Effect::Started) && $work->has(Effect::Stopped));
+        $this->before = $this->afterWarmUp(Dependencies::of([$engine->position], array_map(static fn (PlannedWork $work): array => [$work, $work->footprint->withoutModes()], $this->works)));
         $this->proven = $this->find(static fn (PlannedWork $work): bool => $work->has(Effect::Stopped) && !$work->has(Effect::Started));
         $behindWarm = $this->reach(array_keys(array_filter($this->works, static fn (PlannedWork $work): bool => $work->warm || ($work->has(Effect::Started) && $work->has(Effect::Stopped)))), true);
         $frontWarm = null === $this->warmUp ? [] : $this->reach([$this->warmUp], false);
@@ -46,6 +46,24 @@ final readonly class EngineGraph
             }
         }
         [$this->groups, $this->ranges] = $this->grouped($ranges);
+    }
+
+    /**
+     * What is done warm waits for the run that warms.
+     *
+     * @param list<list<int>> $before
+     *
+     * @return list<list<int>>
+     */
+    private function afterWarmUp(array $before): array
+    {
+        foreach ($this->works as $place => $work) {
+            if ($work->warm && null !== $this->warmUp && !\in_array($this->warmUp, $before[$place], true)) {
+                $before[$place][] = $this->warmUp;
+            }
+        }
+
+        return $before;
     }
 
     /** Hands-on minutes of a group. */

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import TighteningPattern from '@/drawing/TighteningPattern.vue'
 import Transom from '@/drawing/Transom.vue'
 import TurnDial from '@/drawing/TurnDial.vue'
 import type { Bench } from '@/shared/api/types'
@@ -26,6 +27,7 @@ const turns = computed(() =>
   props.current.step.tightening?.kind !== 'torque' ? (props.current.step.tightening ?? null) : null,
 )
 const torque = computed(() => (props.current.step.tightening?.kind === 'torque' ? props.current.step.tightening : null))
+const pattern = computed(() => (torque.value?.pattern && torque.value.pattern !== 'any' ? torque.value.pattern : null))
 const units = { nm: 'N·m', ft_lb: 'ft·lb', in_lb: 'in·lb' } as const
 </script>
 
@@ -49,6 +51,7 @@ const units = { nm: 'N·m', ft_lb: 'ft·lb', in_lb: 'in·lb' } as const
         </g>
       </svg>
       <p class="small muted">least · aim · most</p>
+      <TighteningPattern v-if="pattern" :pattern="pattern" />
     </template>
     <template v-else-if="level">
       <p class="rest">{{ rest }} min</p>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Draft, Plan, WorkOrder } from '@/shared/api/types'
+import CartTab from './CartTab.vue'
 import CautionsTab from './CautionsTab.vue'
 import FluidsTab from './FluidsTab.vue'
 import LabourTab from './LabourTab.vue'
@@ -31,6 +32,7 @@ const steps = computed(() => props.work.operations.reduce((sum, operation) => su
     <el-tab-pane :label="`Parts ${work.parts.length}`" name="parts"
       ><PartsTab :work="work" :draft="editable ? draft : null" @change="(part) => emit('change', part)"
     /></el-tab-pane>
+    <el-tab-pane label="Cart" name="cart"><CartTab :work="work" /></el-tab-pane>
     <el-tab-pane label="Torques, tools" name="tools"><ToolsTab :work="work" /></el-tab-pane>
     <el-tab-pane label="Labour" name="labour"
       ><LabourTab

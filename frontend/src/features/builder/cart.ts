@@ -1,0 +1,62 @@
+import type { WorkOrder } from '@/shared/api/types'
+
+export interface CartLine {
+  key: string
+  kind: 'part' | 'tool' | 'oil'
+  what: string
+  words: string
+  where: string
+}
+
+export interface CartStop {
+  id: string
+  title: string
+  lines: CartLine[]
+}
+
+const units: Record<string, string> = { us_qt: 'US qt', us_gal: 'US gal' }
+
+/** Everything on the cart under the operation that needs it first, in the order of the work. */
+export function cartOf(work: WorkOrder): CartStop[] {
+  const lines = new Map<string, CartLine[]>()
+  const add = (id: string, line: CartLine): void => {
+    lines.set(id, [...(lines.get(id) ?? []), line])
+  }
+  for (const part of work.parts) {
+    add(part.firstUse, {
+      key: part.number,
+      kind: 'part',
+      what: `${part.count} × ${part.number}`,
+      words: `${part.description ?? 'not in the catalogue'}${part.atHand ? ', if it is needed' : ''}`,
+      where: `${part.bin ?? 'no bin'} · ${part.positions.join(', ')}${part.short > 0 ? ` · ${part.short} short` : ''}`,
+    })
+  }
+  for (const tool of work.tools) {
+    add(tool.firstUse, {
+      key: `${tool.name}${tool.size ?? ''}`,
+      kind: 'tool',
+      what: tool.size ?? '',
+      words: tool.name,
+      where: tool.wrench?.name ?? '',
+    })
+  }
+  const fill = work.operations.find((operation) => operation.steps.some((step) => step.entry === 'poured'))
+  for (const pool of work.oil) {
+    for (const pick of pool.plan?.picks ?? []) {
+      add(fill?.id ?? '', {
+        key: `${pick.id}${pick.opened ? 'o' : ''}`,
+        kind: 'oil',
+        what: `${pick.count} × ${pick.opened ? 'opened ' : ''}${pick.size.value} ${units[pick.size.unit] ?? pick.size.unit}`,
+        words: `${pool.grade}, ${pool.performanceClass}`,
+        where: pool.positions.join(', '),
+      })
+    }
+  }
+  return work.operations
+    .filter((operation) => lines.has(operation.id))
+    .map((operation) => ({
+      id: operation.id,
+      title: `${operation.label} · ${operation.title}`,
+      lines: lines.get(operation.id) ?? [],
+    }))
+}
