@@ -60,6 +60,17 @@ function nearest(lane: number, minute: number): Bar | undefined {
       <g v-for="(lane, place) in lanes" :key="lane.name" :transform="`translate(0 ${24 + place * laneHeight})`">
         <text x="0" y="18" font-size="12.5" font-weight="700" fill="var(--ink)">{{ lane.name }}</text>
         <path :d="`M0 ${laneHeight - 2}H${width}`" stroke="var(--line)" />
+        <rect
+          v-for="bar in lane.bars.filter((each) => each.waitTo > each.to)"
+          :key="`${bar.key}.wait`"
+          :x="x(bar.to)"
+          y="6"
+          :width="(bar.waitTo - bar.to) * scale"
+          height="18"
+          fill="url(#waiting)"
+          stroke="var(--brass)"
+          @mouseenter="emit('choose', bar.id)"
+        />
         <g
           v-for="(bar, index) in lane.bars"
           :key="bar.key"
@@ -74,15 +85,6 @@ function nearest(lane: number, minute: number): Bar | undefined {
           @focus="emit('choose', bar.id)"
           @keydown="go(place, index, $event)"
         >
-          <rect
-            v-if="bar.waitTo > bar.to"
-            :x="x(bar.to)"
-            y="6"
-            :width="(bar.waitTo - bar.to) * scale"
-            height="18"
-            fill="url(#waiting)"
-            stroke="var(--brass)"
-          />
           <rect
             :x="x(bar.from)"
             y="3"

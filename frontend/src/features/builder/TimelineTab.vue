@@ -42,7 +42,7 @@ const gap = computed(() => {
         <template v-if="entry.fills.length > 0">Meanwhile: {{ entry.fills.map(titleOf).join('; ') }}.</template>
         <template v-else-if="entry.endMin > entry.attendedEndMin">Nothing is left to fill this wait.</template>
         <strong v-if="entry.helper"> Call a helper: it takes two.</strong>
-        <span class="muted"> {{ operation.why }}</span>
+        <span class="muted">{{ ' ' + operation.why }}</span>
       </template>
       <span v-else class="muted"
         >Point at a bar, or go through them with the arrow keys. Hatched: it goes on by itself.</span
@@ -58,6 +58,7 @@ const gap = computed(() => {
 }
 
 .told {
-  min-height: 42px;
+  height: 60px;
+  overflow: auto;
 }
 </style>
