@@ -16,6 +16,8 @@ use Twig\Environment;
 final readonly class Printer
 {
     private const FAMILY = 'Hyperlegible';
+    /** Characters that fit beside the page number in the usual size. */
+    private const LONG_FOOTER = 90;
     /** Points: the label roll is 62 mm wide and cut at 48 mm. */
     private const LABEL = [0.0, 0.0, 175.7, 136.1];
 
@@ -54,7 +56,7 @@ final readonly class Printer
         $dompdf->render();
         if (\is_string($paper)) {
             $canvas = $dompdf->getCanvas();
-            $canvas->page_text(34, $canvas->get_height() - 26, $footer.'   ·   page {PAGE_NUM} of {PAGE_COUNT}', $dompdf->getFontMetrics()->getFont(self::FAMILY) ?? 'DejaVu Sans', 9);
+            $canvas->page_text(34, $canvas->get_height() - 26, 'page {PAGE_NUM} of {PAGE_COUNT}   ·   '.$footer, $dompdf->getFontMetrics()->getFont(self::FAMILY) ?? 'DejaVu Sans', mb_strlen($footer) > self::LONG_FOOTER ? 7 : 9);
         }
 
         return $dompdf->output();

@@ -46,6 +46,21 @@ final class MigrationsTest extends TestCase
         self::assertSame(['A', 'not given 1'], [self::text('SELECT author FROM spec_sheet'), self::text("SELECT CONCAT(maker, ' ', pack_size) FROM part")]);
     }
 
+    /** A shop written before the fourth migration: covers were effects, a torque wrench was a name. */
+    public function testAFilledShopComesAlong(): void
+    {
+        self::migrate('FreshTack\Migrations\Version00010003Register');
+        self::database()->insert('shop', ['id' => 1, 'document' => Json::encode(['name' => 'Quillon', 'torqueWrenches' => ['TW-2, 20–100 N·m', 'TW-3, 20–100 in·lb', 'the old one']]), 'version' => 1]);
+        self::database()->insert('procedure_document', ['id' => 'visit', 'place' => 0, 'document' => '{"effects":["cowl_off"]}']);
+        self::database()->insert('procedure_document', ['id' => 'our-own', 'place' => 1, 'document' => '{"effects":["oil_in"]}']);
+        self::migrate('latest');
+        $shop = Cursor::over(Json::decode((string) self::text('SELECT document FROM shop')));
+
+        self::assertSame('Quillon', $shop->at('name')->raw());
+        self::assertSame([['id' => 'TW-2', 'fullScale' => ['value' => '100', 'unit' => 'nm'], 'calibratedOn' => '2000-01-01'], ['id' => 'TW-3', 'fullScale' => ['value' => '100', 'unit' => 'in_lb'], 'calibratedOn' => '2000-01-01']], $shop->at('torqueWrenches')->raw());
+        self::assertSame('our-own', self::text('SELECT GROUP_CONCAT(id) FROM procedure_document'));
+    }
+
     /** A register written before the third migration: owners were a word, engines hung where they hung. */
     public function testAFilledRegisterComesAlong(): void
     {

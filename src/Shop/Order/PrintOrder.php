@@ -62,8 +62,12 @@ final readonly class PrintOrder
     /** Stands on every page, so that a loose one finds its order and its engines. */
     private function footer(OrderFile $file, Boat $boat): string
     {
-        $engines = implode(', ', array_map(static fn (DraftEngine $engine): string => $engine->model.' '.$engine->serial, $file->draft->engines));
+        $serials = [];
+        foreach ($file->draft->engines as $engine) {
+            $serials[$engine->model][] = $engine->serial;
+        }
+        $engines = implode('; ', array_map(static fn (int|string $model, array $numbers): string => $model.' '.implode(', ', $numbers), array_keys($serials), $serials));
 
-        return \sprintf('%s   ·   order %d   ·   %s   ·   %s', $this->settings->name(), $file->number, $boat->name, $engines);
+        return \sprintf('order %d   ·   %s   ·   %s   ·   %s', $file->number, $boat->name, $engines, $this->settings->name());
     }
 }

@@ -21,7 +21,10 @@ const name = computed(() => `${props.current.operation.label}: ${props.current.s
 <template>
   <tr>
     <td>{{ current.operation.label }}</td>
-    <td class="text">{{ current.step.text }}</td>
+    <td class="text">
+      {{ current.step.text }}
+      <div v-for="row in current.step.rows" :key="row" class="small">{{ row }}</div>
+    </td>
     <td>
       <strong>{{ current.step.figure?.text ?? '' }}</strong>
     </td>

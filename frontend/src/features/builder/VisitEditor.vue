@@ -42,7 +42,7 @@ function setTechnicians(event: Event): void {
     >
     <label
       >by
-      <select :value="draft.technicians ?? 1" @change="setTechnicians">
+      <select aria-label="Technicians" :value="draft.technicians ?? 1" @change="setTechnicians">
         <option v-for="count in 4" :key="count" :value="count">
           {{ count }} {{ count === 1 ? 'technician' : 'technicians' }}
         </option>
