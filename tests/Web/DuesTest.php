@@ -136,6 +136,17 @@ final class DuesTest extends ApiTestCase
         self::assertStringContainsString('has no telephone number in the register', $problem->at('detail')->string());
     }
 
+    public function testAShopThatLooksEarlyInSaltOffersTheInnerAnodesFirst(): void
+    {
+        $this->signIn('mora');
+        $this->call('PUT', '/api/policy/schools', ['answers' => ['internal_anodes' => 'early_in_salt'], 'version' => $this->call('GET', '/api/policy/schools')->at('version')->raw()]);
+        $this->signIn('ines');
+        $draft = $this->draftFor('Mudlark', [['hours' => '590', 'tasks' => ['engine_oil']]]);
+        $number = $this->call('POST', '/api/boats/'.$this->boatId('Mudlark').'/check-ins', $draft)->at('number')->int(1, \PHP_INT_MAX);
+
+        self::assertSame('internal_anodes', $this->call('POST', "/api/orders/$number/offers", $draft)->at('offers')->at(0)->at('task')->raw());
+    }
+
     public function testWhileTheEnginesAreOpenMoreIsOfferedAndNothingAdded(): void
     {
         $this->signIn('ines');

@@ -8,6 +8,7 @@ use FreshTack\Core\Due\TaskDue;
 use FreshTack\Core\Order\Offer;
 use FreshTack\Core\Order\WhileThere;
 use FreshTack\Core\Plan\GateBroken;
+use FreshTack\Core\Policy\Question;
 use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Core\Schedule\DueState;
@@ -16,24 +17,26 @@ use FreshTack\Shop\Board\EngineAssessment;
 use FreshTack\Shop\Book\SpecBook;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Register\Register;
+use FreshTack\Shop\ShopSettings;
 use FreshTack\Shop\Today;
 
 /** What else an order could do while the engines are open: what it costs now and alone, and when it would be due. */
 final readonly class OfferTasks
 {
-    public function __construct(private Register $register, private RequestAssembler $assembler, private SpecBook $book, private WhileThere $whileThere, private Today $today)
+    public function __construct(private Register $register, private RequestAssembler $assembler, private SpecBook $book, private WhileThere $whileThere, private ShopSettings $settings, private Today $today)
     {
     }
 
     /**
-     * @return list<TaskOffer> those that come due before the next visit first, then by what doing them now saves
+     * @return list<TaskOffer> what the shop's policy asks for first, then those that come due before the next visit first, then by what doing them now saves
      *
      * @throws NotFound|InvalidQuantity|InvalidDocument|GateBroken
      */
     public function __invoke(OrderFile $file, Draft $draft): array
     {
         $draft = $draft->withFills($file->draft->fills);
-        $assessed = $this->assembler->assess($this->register->boat($file->boatId), $draft);
+        $boat = $this->register->boat($file->boatId);
+        $assessed = $this->assembler->assess($boat, $draft);
         $request = $this->assembler->read($file->number, $draft, $assessed, Task::cases());
         if (null === $request) {
             return [];
@@ -42,15 +45,16 @@ final readonly class OfferTasks
         foreach ($assessed as $index => $engine) {
             $candidates[$engine->engine->position->value ?? ''] = $this->candidates($engine, $draft->engines[$index]);
         }
+        $early = 'fresh' !== $boat->use->water && $this->settings->schools()->is(Question::InternalAnodes, 'early_in_salt');
         $told = [];
         foreach ($this->whileThere->offers($request, $candidates) as $offer) {
             foreach ($assessed as $index => $engine) {
                 if ($offer->position === $engine->engine->position) {
-                    $told[] = $this->told($offer, $engine, $draft->engines[$index]);
+                    $told[] = $this->told($offer, $engine, $draft->engines[$index], $early);
                 }
             }
         }
-        usort($told, static fn (TaskOffer $a, TaskOffer $b): int => [$b->beforeNext, $b->offer->savesMin()] <=> [$a->beforeNext, $a->offer->savesMin()]);
+        usort($told, static fn (TaskOffer $a, TaskOffer $b): int => [$b->byPolicy, $b->beforeNext, $b->offer->savesMin()] <=> [$a->byPolicy, $a->beforeNext, $a->offer->savesMin()]);
 
         return array_values(array_filter($told, static fn (TaskOffer $offer): bool => $offer->beforeNext || $offer->offer->savesMin() > 0));
     }
@@ -63,12 +67,13 @@ final readonly class OfferTasks
         return array_values(array_filter(array_map(static fn (TaskDue $due): Task => $due->task, $waiting), fn (Task $task): bool => \in_array($task, $this->book->tasks(), true)));
     }
 
-    private function told(Offer $offer, EngineAssessment $engine, DraftEngine $drafted): TaskOffer
+    /** @param bool $early whether the shop looks at inner anodes before the sheet asks for it, and the boat lies in salt */
+    private function told(Offer $offer, EngineAssessment $engine, DraftEngine $drafted, bool $early): TaskOffer
     {
         $expected = $engine->due($offer->task)?->expectedOn();
         $next = $this->nextVisit($engine, $drafted);
 
-        return new TaskOffer($offer, $engine->engine->id, $expected, null !== $expected && null !== $next && $expected < $next);
+        return new TaskOffer($offer, $engine->engine->id, $expected, null !== $expected && null !== $next && $expected < $next, $early && Task::InternalAnodes === $offer->task);
     }
 
     /** When the first of the picked tasks will be due again, done today. */
