@@ -33,19 +33,19 @@ final readonly class EngineGraph
         $this->warmUp = $this->find(static fn (PlannedWork $work): bool => $work->has(Effect::Started) && $work->has(Effect::Stopped));
         $this->before = $this->afterWarmUp(Dependencies::of([$engine->position], array_map(static fn (PlannedWork $work): array => [$work, $work->footprint->withoutModes()], $this->works)));
         $this->proven = $this->find(static fn (PlannedWork $work): bool => $work->has(Effect::Stopped) && !$work->has(Effect::Started));
-        $behindWarm = $this->reach(array_keys(array_filter($this->works, static fn (PlannedWork $work): bool => $work->warm || ($work->has(Effect::Started) && $work->has(Effect::Stopped)))), true);
-        $frontWarm = null === $this->warmUp ? [] : $this->reach([$this->warmUp], false);
-        $frontRun = null === $this->proven ? [] : $this->reach([$this->proven], false);
-        $behindRun = null === $this->proven ? [] : $this->reach([$this->proven], true);
-        $ranges = [];
-        foreach ($this->works as $place => $work) {
-            $least = isset($behindRun[$place]) ? 2 : (isset($behindWarm[$place]) ? 1 : 0);
-            $most = isset($frontWarm[$place]) ? 0 : (isset($frontRun[$place]) ? 1 : self::LAST_PART);
-            if ($most > $least && $work->movable && Lockout::Locked === $work->lockout) {
-                $ranges[$place] = [$least, $most];
-            }
-        }
-        [$this->groups, $this->ranges] = $this->grouped($ranges);
+        [$this->groups, $this->ranges] = $this->grouped($this->movable());
+    }
+
+    /** Hands-on minutes of a group. */
+    public function minutes(int $group): int
+    {
+        return array_sum(array_map(fn (int $place): int => $this->works[$place]->attendedMin, $this->groups[$group]));
+    }
+
+    /** Minutes of the longest wait after the run that proves. */
+    public function lastRest(): int
+    {
+                return max([0, ...array_map(fn (int $place): int => $this->works[$place]->unattendedMin, array_keys($this->reach($this->proven, true)))]);
     }
 
     /**
@@ -66,18 +66,27 @@ final readonly class EngineGraph
         return $before;
     }
 
-    /** Hands-on minutes of a group. */
-    public function minutes(int $group): int
+    /**
+     * The first and the last part in which each movable work may lie, of those that have a choice.
+     *
+     * @return array<int, array{int, int}> by place
+     */
+    private function movable(): array
     {
-        return array_sum(array_map(fn (int $place): int => $this->works[$place]->attendedMin, $this->groups[$group]));
-    }
+        $behindWarm = $this->reach($this->warmUp, true);
+        $frontWarm = $this->reach($this->warmUp, false);
+        $behindRun = $this->reach($this->proven, true);
+        $frontRun = $this->reach($this->proven, false);
+        $ranges = [];
+        foreach ($this->works as $place => $work) {
+            $least = isset($behindRun[$place]) ? self::LAST_PART : (isset($behindWarm[$place]) ? 1 : 0);
+            $most = isset($frontWarm[$place]) ? 0 : (isset($frontRun[$place]) ? 1 : self::LAST_PART);
+            if ($most > $least && $work->movable && Lockout::Locked === $work->lockout) {
+                $ranges[$place] = [$least, $most];
+            }
+        }
 
-    /** Minutes of the longest wait after the run that proves. */
-    public function lastRest(): int
-    {
-        $behind = null === $this->proven ? [] : $this->reach([$this->proven], true);
-
-        return max([0, ...array_map(fn (int $place): int => $this->works[$place]->unattendedMin, array_keys($behind))]);
+        return $ranges;
     }
 
     /** @param callable(PlannedWork): bool $is */
@@ -86,14 +95,13 @@ final readonly class EngineGraph
         return array_keys(array_filter($this->works, $is))[0] ?? null;
     }
 
-    /**
-     * @param list<int> $from
-     *
-     * @return array<int, true> these places and all behind them, or all before them
-     */
-    private function reach(array $from, bool $behind): array
+    /** @return array<int, true> this place and all behind it, or all before it; none: nothing */
+    private function reach(?int $from, bool $behind): array
     {
-        $reached = array_fill_keys($from, true);
+        if (null === $from) {
+            return [];
+        }
+        $reached = [$from => true];
         $places = array_keys($this->works);
         foreach ($behind ? $places : array_reverse($places) as $place) {
             foreach ($this->before[$place] as $other) {
@@ -120,7 +128,7 @@ final readonly class EngineGraph
         $groups = $of = [];
         foreach (array_keys($ranges) as $place) {
             $joined = [$place];
-            foreach (array_keys($this->reach([$place], false)) as $other) {
+            foreach (array_keys($this->reach($place, false)) as $other) {
                 if (isset($of[$other]) && isset($groups[$of[$other]])) {
                     array_push($joined, ...$groups[$of[$other]]);
                     unset($groups[$of[$other]]);

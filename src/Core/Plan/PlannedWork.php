@@ -88,10 +88,10 @@ final readonly class PlannedWork
         return null;
     }
 
-    /** The id of this work and of its later repetitions: the first is called like the work itself. */
-    public function idThe(int $time): string
+    /** The id of this time: the first is called like the work itself. */
+    public function idOfTime(): string
     {
-        return $time > 1 ? $this->id.'-'.$time : $this->id;
+        return $this->time > 1 ? $this->id.'-'.$this->time : $this->id;
     }
 
     public function again(int $time): self

@@ -18,7 +18,7 @@ final readonly class TimelineEntry
 
     public function id(): string
     {
-        return $this->work->idThe($this->work->time);
+        return $this->work->idOfTime();
     }
 
     public function attendedEndMin(): int
