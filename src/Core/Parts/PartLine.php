@@ -49,9 +49,9 @@ final readonly class PartLine
     /**
      * @param non-empty-list<Position> $positions
      *
-     * @return non-empty-list<Position>
+     * @return non-empty-list<Position> each of them once
      */
-    private static function once(array $positions): array
+    public static function once(array $positions): array
     {
         return array_values(array_column(array_map(static fn (Position $position): array => [$position->value, $position], $positions), 1, 0));
     }

@@ -91,8 +91,10 @@ final readonly class PartsPlanner
             }
         }
         $held = implode(', ', array_map(static fn (int|string $number, int $count): string => $count.' × '.$number, array_keys($offer->covers), $offer->covers));
-        $line = new PartLine($offer->kit->number, $offer->count, [] === $positions ? throw new \LogicException('A kit that covers nothing is not taken.') : $positions, true, \sprintf('Kit in place of %s.', $held), $offer->kit, [], false, $first);
+        $kit = $offer->kit->number;
+        $line = new PartLine($kit, $offer->count, PartLine::once([] === $positions ? throw new \LogicException('A kit that covers nothing is not taken.') : $positions), true, \sprintf('Kit in place of %s.', $held), $offer->kit, [], false, $first);
+        $lines[$kit] = isset($lines[$kit]) ? $lines[$kit]->with($line) : $line;
 
-        return [...$lines, $offer->kit->number => $line->with(new PartLine($line->number, 0, $line->positions, true, $line->why, $line->shelf))];
+        return $lines;
     }
 }
