@@ -64,6 +64,22 @@ final class PartsPlannerTest extends TestCase
         self::assertSame([], $plan->kits[0]->leavesOver);
     }
 
+    public function testAKitThatIsFetchedAnywayIsOneLineWithTheOneTaken(): void
+    {
+        // one that the work asks for, one in place of a filter and three seals
+        $plan = self::plan([self::demand('KIT', 1), self::demand('F', 1), self::demand('S', 3, Position::Starboard)], ['KIT']);
+
+        self::assertSame([['KIT', 2]], array_map(static fn (PartLine $line): array => [$line->number, $line->count], $plan->lines));
+        self::assertSame([Position::Port, Position::Starboard], $plan->lines[0]->positions);
+    }
+
+    public function testANumberOfDigitsAloneStaysItself(): void
+    {
+        $plan = self::plan([self::demand('7040', 1), self::demand('7041', 1), self::demand('F', 1)], ['KIT']);
+
+        self::assertSame(['7040', '7041', 'KIT'], array_map(static fn (PartLine $line): string => $line->number, $plan->lines));
+    }
+
     public function testWhatLiesAtHandIsNotTakenOutOfAKit(): void
     {
         $plan = self::plan([new PartDemand('F', 1, Position::Port, false, true, '')], ['KIT']);
