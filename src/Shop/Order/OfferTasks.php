@@ -16,14 +16,13 @@ use FreshTack\Core\SpecBook\Task;
 use FreshTack\Shop\Board\EngineAssessment;
 use FreshTack\Shop\Book\SpecBook;
 use FreshTack\Shop\NotFound;
-use FreshTack\Shop\Register\Register;
 use FreshTack\Shop\ShopSettings;
 use FreshTack\Shop\Today;
 
 /** What else an order could do while the engines are open: what it costs now and alone, and when it would be due. */
 final readonly class OfferTasks
 {
-    public function __construct(private Register $register, private RequestAssembler $assembler, private SpecBook $book, private WhileThere $whileThere, private ShopSettings $settings, private Today $today)
+    public function __construct(private DraftRequests $requests, private SpecBook $book, private WhileThere $whileThere, private ShopSettings $settings, private Today $today)
     {
     }
 
@@ -34,23 +33,20 @@ final readonly class OfferTasks
      */
     public function __invoke(OrderFile $file, Draft $draft): array
     {
-        $draft = $draft->withFills($file->draft->fills);
-        $boat = $this->register->boat($file->boatId);
-        $assessed = $this->assembler->assess($boat, $draft);
-        $request = $this->assembler->read($file->number, $draft, $assessed, Task::cases());
-        if (null === $request) {
+        $asked = $this->requests->of($file, $draft, Task::cases());
+        if (null === $asked->request) {
             return [];
         }
         $candidates = [];
-        foreach ($assessed as $index => $engine) {
-            $candidates[$engine->engine->position->value ?? ''] = $this->candidates($engine, $draft->engines[$index]);
+        foreach ($asked->assessed as $index => $engine) {
+            $candidates[$engine->engine->position->value ?? ''] = $this->candidates($engine, $asked->draft->engines[$index]);
         }
-        $early = 'fresh' !== $boat->use->water && $this->settings->schools()->is(Question::InternalAnodes, 'early_in_salt');
+        $early = 'fresh' !== $asked->boat->use->water && $this->settings->schools()->is(Question::InternalAnodes, 'early_in_salt');
         $told = [];
-        foreach ($this->whileThere->offers($request, $candidates) as $offer) {
-            foreach ($assessed as $index => $engine) {
+        foreach ($this->whileThere->offers($asked->request, $candidates) as $offer) {
+            foreach ($asked->assessed as $index => $engine) {
                 if ($offer->position === $engine->engine->position) {
-                    $told[] = $this->told($offer, $engine, $draft->engines[$index], $early);
+                    $told[] = $this->told($offer, $engine, $asked->draft->engines[$index], $early);
                 }
             }
         }

@@ -14,7 +14,6 @@ use FreshTack\Core\Plan\ReadyBy;
 use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Shop\NotFound;
-use FreshTack\Shop\Register\Register;
 use FreshTack\Shop\ShopSettings;
 use Psr\Clock\ClockInterface;
 
@@ -22,8 +21,7 @@ use Psr\Clock\ClockInterface;
 final readonly class PlanOrder
 {
     public function __construct(
-        private Register $register,
-        private RequestAssembler $assembler,
+        private DraftRequests $requests,
         private OrderBuilder $builder,
         private WhileThere $whileThere,
         private ShopSettings $settings,
@@ -38,9 +36,7 @@ final readonly class PlanOrder
      */
     public function __invoke(OrderFile $file, Draft $draft): ?OrderPlan
     {
-        $draft = $draft->withFills($file->draft->fills);
-        $assessed = $this->assembler->assess($this->register->boat($file->boatId), $draft);
-        $request = $this->assembler->read($file->number, $draft, $assessed);
+        $request = $this->requests->of($file, $draft)->request;
         if (null === $request) {
             return null;
         }

@@ -10,12 +10,11 @@ use FreshTack\Core\Order\OrderedOperation;
 use FreshTack\Core\Order\WorkOrder;
 use FreshTack\Core\Parts\PartLine;
 use FreshTack\Core\Policy\Schools;
-use FreshTack\Shop\Register\Register;
 
 /** Which open drafts would come out otherwise if the shop answered otherwise. Writes nothing. */
 final readonly class SchoolEffects
 {
-    public function __construct(private Orders $orders, private Register $register, private RequestAssembler $assembler, private OrderBuilder $builder)
+    public function __construct(private Orders $orders, private DraftRequests $requests, private OrderBuilder $builder)
     {
     }
 
@@ -31,19 +30,18 @@ final readonly class SchoolEffects
     private function changed(OrderFile $file, Schools $schools): ?ChangedDraft
     {
         try {
-            $boat = $this->register->boat($file->boatId);
-            $request = $this->assembler->read($file->number, $file->draft, $this->assembler->assess($boat, $file->draft));
-            if (null === $request) {
+            $asked = $this->requests->of($file, $file->draft);
+            if (null === $asked->request) {
                 return null;
             }
-            $before = $this->builder->build($request);
-            $after = $this->builder->build($request->withSchools($schools));
+            $before = $this->builder->build($asked->request);
+            $after = $this->builder->build($asked->request->withSchools($schools));
         } catch (ExpectedError) {
             return null;
         }
         $differences = $this->differences($before, $after);
 
-        return [] === $differences ? null : new ChangedDraft($file->number, $boat->name, $differences);
+        return [] === $differences ? null : new ChangedDraft($file->number, $asked->boat->name, $differences);
     }
 
     /** @return list<string> in plain words */
