@@ -1,5 +1,3 @@
-import { createSSRApp, h, type Component } from 'vue'
-import { renderToString } from 'vue/server-renderer'
 import { describe, expect, it } from 'vitest'
 import TighteningPattern from '@/drawing/TighteningPattern.vue'
 import TimelineLanes from '@/drawing/TimelineLanes.vue'
@@ -7,6 +5,7 @@ import { lanesOf } from '@/drawing/lanes'
 import { cartOf } from '@/features/builder/cart'
 import type { Timeline, WorkOrder } from '@/shared/api/types'
 import { aBench, anOperation, aStep } from './fixtures'
+import { html } from './shown'
 
 const operations = [
   anOperation('rig.place', [], { position: null, label: 'Whole rig', title: 'Place the boat' }),
@@ -36,9 +35,6 @@ const timeline: Timeline = {
     { id: 'port.fill', startMin: 22, attendedEndMin: 26, endMin: 26, technicians: [1, 2], helper: false, fills: [] },
   ],
 }
-function drawn(component: unknown, props: Record<string, unknown>): Promise<string> {
-  return renderToString(createSSRApp({ render: () => h(component as Component, props) }))
-}
 
 describe('the timeline', () => {
   const lanes = lanesOf(timeline, operations)
@@ -67,7 +63,7 @@ describe('the timeline', () => {
   })
 
   it('hatches waits, and can be walked by keyboard', async () => {
-    const picture = await drawn(TimelineLanes, { lanes, elapsedMin: 30, chosen: 'port.drain-valve' })
+    const picture = await html(TimelineLanes, { lanes, elapsedMin: 30, chosen: 'port.drain-valve' })
     expect(picture.match(/url\(#waiting\)/g)).toHaveLength(1)
     expect(picture.match(/tabindex="0"/g)?.length).toBeGreaterThanOrEqual(lanes.length)
     expect(picture).toContain('aria-label="Port: Drain the oil by the valve')
@@ -125,7 +121,7 @@ describe('the pattern of tightening', () => {
     ['cross', 'crosswise', 4],
     ['spiral', 'from the middle outwards', 9],
   ])('%s is drawn in its order and told in words', async (pattern, words, count) => {
-    const picture = await drawn(TighteningPattern, { pattern })
+    const picture = await html(TighteningPattern, { pattern })
     expect(picture).toContain(`Tighten ${words}`)
     expect(picture.match(/<circle/g)).toHaveLength(count)
   })

@@ -9,14 +9,20 @@ const emit = defineEmits<{ choose: [id: string] }>()
 
 const laneHeight = 30
 const left = 92
-const scale = computed(() => Math.max(2.4, 760 / Math.max(1, props.elapsedMin)))
-const width = computed(() => left + props.elapsedMin * scale.value + 12)
+const scale = computed(() => Math.max(2.4, 710 / Math.max(1, props.elapsedMin)))
+const width = computed(() => left + props.elapsedMin * scale.value + 30)
 const height = computed(() => 26 + props.lanes.length * laneHeight)
 const ticks = computed(() => {
   const step = props.elapsedMin > 600 ? 60 : props.elapsedMin > 240 ? 30 : 15
   return Array.from({ length: Math.floor(props.elapsedMin / step) + 1 }, (_, index) => index * step)
 })
 const x = (minute: number): number => left + minute * scale.value
+
+/** As much of a title as its bar can hold. */
+function fitting({ title, from, to }: Bar): string {
+  const letters = Math.floor(((to - from) * scale.value - 8) / 6)
+  return title.length <= letters ? title : `${title.slice(0, letters - 1).trimEnd()}…`
+}
 
 function go(lane: number, index: number, event: KeyboardEvent): void {
   const steps: Record<string, [number, number]> = {
@@ -102,7 +108,7 @@ function nearest(lane: number, minute: number): Bar | undefined {
             fill="#fff"
             pointer-events="none"
           >
-            {{ bar.title.slice(0, Math.floor(((bar.to - bar.from) * scale - 8) / 5.8)) }}
+            {{ fitting(bar) }}
           </text>
         </g>
       </g>

@@ -28,6 +28,18 @@ export function momentText(instant: string, timeZone: string): string {
   }).format(new Date(instant))
 }
 
+const weekdayFormat = new Intl.DateTimeFormat('en-GB', {
+  weekday: 'short',
+  day: 'numeric',
+  month: 'short',
+  timeZone: 'UTC',
+})
+
+/** `2026-11-30T09:20:00+01:00`, given in the shop's own offset, as `Mon 30 Nov, 09:20`, wherever it is read. */
+export function readyText(instant: string): string {
+  return `${weekdayFormat.format(new Date(`${instant.slice(0, 10)}T00:00:00Z`))}, ${instant.slice(11, 16)}`
+}
+
 /** Whole minutes as people say them: `1 h 25 min`. */
 export function minutesText(minutes: number): string {
   const hours = Math.floor(minutes / 60)

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Draft, Plan, WorkOrder } from '@/shared/api/types'
 import WhyButton from '@/shared/ui/WhyButton.vue'
-import { litresText, minutesText, moneyText } from '@/shared/units'
+import { litresText, minutesText, moneyText, readyText } from '@/shared/units'
 
 /** How long, what to pull, what is short, when it is ready. */
 const props = defineProps<{ work: WorkOrder; plan: Plan | null; draft: Draft | null }>()
@@ -13,13 +13,7 @@ const pieces = computed(() => used.value.reduce((sum, part) => sum + part.count,
 const short = computed(() => used.value.filter((part) => part.short > 0))
 const elapsed = computed(() => props.plan?.timeline?.elapsedMin ?? props.work.labour.elapsedMin)
 const saved = computed(() => Math.max(0, (props.plan?.aloneMin ?? 0) - props.work.labour.handsOnMin))
-const ready = computed(() => {
-  const at = props.plan?.readyBy
-  return at
-    ? new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' }).format(new Date(at)) +
-        `, ${at.slice(11, 16)}`
-    : null
-})
+const ready = computed(() => (props.plan?.readyBy ? readyText(props.plan.readyBy) : null))
 const unit = (code: string): string => ({ us_qt: 'US qt', us_gal: 'US gal' })[code] ?? code
 const containers = (pool: WorkOrder['oil'][number]): string =>
   (pool.plan?.picks ?? [])
@@ -64,7 +58,7 @@ function expect(event: Event): void {
   <div class="part">
     <dl>
       <dt>parts</dt>
-      <dd class="weighty">{{ pieces }}</dd>
+      <dd class="weighty">{{ pieces }} {{ pieces === 1 ? 'piece' : 'pieces' }}</dd>
     </dl>
     <p v-for="part in short" :key="part.number" class="small trap">
       <strong>{{ part.short }} short:</strong> {{ part.number }} {{ part.description }}
