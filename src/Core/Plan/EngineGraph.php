@@ -45,7 +45,7 @@ final readonly class EngineGraph
     /** Minutes of the longest wait after the run that proves. */
     public function lastRest(): int
     {
-                return max([0, ...array_map(fn (int $place): int => $this->works[$place]->unattendedMin, array_keys($this->reach($this->proven, true)))]);
+        return max([0, ...array_map(fn (int $place): int => $this->works[$place]->unattendedMin, array_keys($this->reach($this->proven, true)))]);
     }
 
     /**

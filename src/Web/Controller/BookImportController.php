@@ -9,6 +9,7 @@ use FreshTack\Shop\Book\BookChange;
 use FreshTack\Shop\Book\ImportBook;
 use FreshTack\Shop\Book\ImportSchedule;
 use FreshTack\Shop\Progress;
+use FreshTack\Web\Http\SessionLock;
 use FreshTack\Web\Http\Upload;
 use FreshTack\Web\Security\SignedIn;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -33,9 +34,7 @@ final readonly class BookImportController
     #[IsGranted('ROLE_MANAGER')]
     public function take(Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
-        if ($request->hasSession()) {
-            $request->getSession()->save();
-        }
+        SessionLock::release($request);
         $bytes = Upload::bytes($request);
         $changes = $request->query->getBoolean('apply') ? $this->import->apply($bytes, $request->query->getString('token'), $user->account) : $this->import->preview($bytes, $user->account);
 

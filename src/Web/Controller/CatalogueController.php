@@ -14,6 +14,7 @@ use FreshTack\Shop\Parts\ImportParts;
 use FreshTack\Shop\Parts\SavePart;
 use FreshTack\Web\Http\Body;
 use FreshTack\Web\Http\Download;
+use FreshTack\Web\Http\SessionLock;
 use FreshTack\Web\Http\Upload;
 use FreshTack\Web\Security\SignedIn;
 use FreshTack\Web\View\PartView;
@@ -70,9 +71,7 @@ final readonly class CatalogueController
     #[IsGranted('ROLE_PARTS')]
     public function import(Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
-        if ($request->hasSession()) {
-            $request->getSession()->save();
-        }
+        SessionLock::release($request);
         $csv = Upload::bytes($request);
 
         return new JsonResponse(PartView::import($request->query->getBoolean('apply') ? $this->import->apply($csv, $request->query->getString('token'), $user->account) : $this->import->preview($csv)));

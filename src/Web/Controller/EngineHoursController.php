@@ -19,6 +19,7 @@ use FreshTack\Shop\Register\RecordServed;
 use FreshTack\Shop\Register\TakeReport;
 use FreshTack\Web\Http\Body;
 use FreshTack\Web\Http\RegisterBody;
+use FreshTack\Web\Http\SessionLock;
 use FreshTack\Web\Http\Upload;
 use FreshTack\Web\Security\SignedIn;
 use FreshTack\Web\View\BoatView;
@@ -53,9 +54,7 @@ final readonly class EngineHoursController
     #[Route('/api/engines/{id<\d+>}/reader', name: 'ask_reader', methods: ['POST'])]
     public function ask(int $id, Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
-        if ($request->hasSession()) {
-            $request->getSession()->save();
-        }
+        SessionLock::release($request);
         $sure = Body::read($request, static fn (Cursor $body): bool => $body->at('sure')->bool());
 
         return new JsonResponse(EngineLogView::report($this->report->ask($id, $sure, $user->account->username)), Response::HTTP_CREATED);
@@ -94,9 +93,7 @@ final readonly class EngineHoursController
     #[IsGranted('ROLE_WRITER')]
     public function import(Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
-        if ($request->hasSession()) {
-            $request->getSession()->save();
-        }
+        SessionLock::release($request);
         $csv = Upload::bytes($request);
         $by = $user->account->username;
 

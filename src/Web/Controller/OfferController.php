@@ -12,6 +12,7 @@ use FreshTack\Shop\Order\OfferTasks;
 use FreshTack\Shop\Order\Orders;
 use FreshTack\Shop\Order\TaskOffer;
 use FreshTack\Web\Http\Body;
+use FreshTack\Web\Http\SessionLock;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -34,9 +35,7 @@ final readonly class OfferController
     #[Route('/api/orders/{number<\d+>}/offers', name: 'offers', methods: ['POST'])]
     public function __invoke(int $number, Request $request): JsonResponse
     {
-        if ($request->hasSession()) {
-            $request->getSession()->save();
-        }
+        SessionLock::release($request);
         $draft = Body::read($request, static fn (Cursor $body): Draft => DraftReader::at($body));
 
         return new JsonResponse(['offers' => array_map(static fn (TaskOffer $offer): array => [

@@ -11,6 +11,7 @@ use FreshTack\Shop\Order\DraftReader;
 use FreshTack\Shop\Order\Orders;
 use FreshTack\Shop\Order\PreviewOrder;
 use FreshTack\Web\Http\Body;
+use FreshTack\Web\Http\SessionLock;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -33,9 +34,7 @@ final readonly class PreviewController
     #[Route('/api/orders/{number<\d+>}/preview', name: 'preview', methods: ['POST'])]
     public function __invoke(int $number, Request $request): JsonResponse
     {
-        if ($request->hasSession()) {
-            $request->getSession()->save();
-        }
+        SessionLock::release($request);
         $draft = Body::read($request, static fn (Cursor $body): Draft => DraftReader::at($body));
 
         return new JsonResponse(['work' => ($this->preview)($this->orders->get($number), $draft)->work]);

@@ -15,6 +15,7 @@ use FreshTack\Shop\Order\SaveSchools;
 use FreshTack\Shop\Order\SchoolEffects;
 use FreshTack\Shop\ShopSettings;
 use FreshTack\Web\Http\Body;
+use FreshTack\Web\Http\SessionLock;
 use FreshTack\Web\Security\SignedIn;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -55,9 +56,7 @@ final readonly class SchoolsController
     #[IsGranted('ROLE_MANAGER')]
     public function effects(Request $request): JsonResponse
     {
-        if ($request->hasSession()) {
-            $request->getSession()->save();
-        }
+        SessionLock::release($request);
         $schools = Body::read($request, static fn (Cursor $body): Schools => SchoolsReader::at($body->at('answers')));
         $changed = ($this->effects)($schools, $this->clock->now());
 

@@ -12,6 +12,7 @@ use FreshTack\Shop\Order\DraftReader;
 use FreshTack\Shop\Order\Orders;
 use FreshTack\Shop\Order\PlanOrder;
 use FreshTack\Web\Http\Body;
+use FreshTack\Web\Http\SessionLock;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -34,11 +35,8 @@ final readonly class TimelineController
     #[Route('/api/orders/{number<\d+>}/timeline', name: 'timeline', methods: ['POST'])]
     public function __invoke(int $number, Request $request): JsonResponse
     {
-        if ($request->hasSession()) {
-            $request->getSession()->save();
-        }
+        SessionLock::release($request);
         $draft = Body::read($request, static fn (Cursor $body): Draft => DraftReader::at($body));
-
         $plan = ($this->plan)($this->orders->get($number), $draft);
 
         return new JsonResponse(null === $plan ? ['timeline' => null, 'readyBy' => null, 'readyWhy' => [], 'aloneMin' => 0] : [
