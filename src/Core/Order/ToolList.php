@@ -65,9 +65,8 @@ final readonly class ToolList
 
     private static function tool(ToolNeed $tool, ?EngineOrder $engine): ToolLine
     {
-        $content = null === $tool->size ? null : $engine?->facts->value($tool->size)?->content;
-        $turns = $content instanceof Length && (str_contains($tool->name, 'wrench') || str_contains($tool->name, 'ocket')) && !str_contains($tool->name, 'cup');
+        $head = $tool->hexagon && null !== $tool->size ? $engine?->facts->value($tool->size)?->content : null;
 
-        return new ToolLine($tool->name, null === $tool->size ? null : $engine?->facts->figure($tool->size)?->text, [], [], $turns ? StandIn::for($content) : null);
+        return new ToolLine($tool->name, null === $tool->size ? null : $engine?->facts->figure($tool->size)?->text, [], [], $head instanceof Length ? StandIn::for($head) : null);
     }
 }

@@ -186,9 +186,9 @@ final readonly class ProcedureReader
 
     private static function tool(Cursor $tool): ToolNeed
     {
-        $tool->knowsOnly('name', 'size');
+        $tool->knowsOnly('name', 'size', 'hexagon');
 
-        return new ToolNeed($tool->at('name')->string(80), $tool->at('size')->isNull() ? null : self::path($tool->at('size')));
+        return new ToolNeed($tool->at('name')->string(80), $tool->at('size')->isNull() ? null : self::path($tool->at('size')), $tool->has('hexagon') && $tool->at('hexagon')->bool());
     }
 
     private static function step(Cursor $step): Step

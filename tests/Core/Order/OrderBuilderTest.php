@@ -12,6 +12,7 @@ use FreshTack\Core\Order\EngineOrder;
 use FreshTack\Core\Order\OrderedOperation;
 use FreshTack\Core\Order\OrderedStep;
 use FreshTack\Core\Order\PickedTask;
+use FreshTack\Core\Order\ToolLine;
 use FreshTack\Core\Order\WorkOrder;
 use FreshTack\Core\Plan\Gate;
 use FreshTack\Core\Policy\InvalidPolicy;
@@ -256,6 +257,15 @@ final class OrderBuilderTest extends TestCase
         self::assertContains('Filter cup wrench 76 mm ×1', $tools);
         self::assertContains('Torque wrench that reaches 8.5 N·m ×2', $tools);
         self::assertSame($tools, array_values(array_unique($tools)));
+    }
+
+    public function testASizeStandsInForAHexagonAloneAndNotForACup(): void
+    {
+        $tools = Requests::build(Requests::single('K240', 'KT6-20000', 'kestrane-k240-late', ['engine_oil', 'oil_filter']))->tools;
+        $standIns = array_filter(array_column(array_map(static fn (ToolLine $tool): array => [$tool->name, $tool->standIn], $tools), 1, 0), \is_string(...));
+
+        // a drain valve of 14 mm: 9/16 in is 14.29 mm
+        self::assertSame(['Open-end wrench for the drain valve' => '9/16 in'], $standIns);
     }
 
     public function testTheSameRequestGivesTheSameOrderByteForByte(): void
