@@ -50,6 +50,30 @@ test('two technicians: the plan, its waits, kits and allowance, three densities 
     await expect(sold).toContainText('30 min allowed')
   })
 
+  await test.step('work is moved by hand where the gates allow, and the one that refuses is named', async () => {
+    await writer.getByRole('tab', { name: /^Steps/ }).click()
+    const steps = writer.getByRole('tabpanel', { name: /^Steps/ })
+    const place = async (title: string): Promise<number> =>
+      (await steps.getByRole('listitem').allInnerTexts()).findIndex((text) => text.includes(`· ${title}`))
+    await steps.getByRole('button', { name: 'Do “Fill the oil” earlier' }).click()
+    await expect(steps.getByText(/before “/).first()).toBeVisible()
+    for (let times = 0; times < 6 && (await steps.getByRole('alert').count()) === 0; ++times) {
+      const asked = writer.waitForResponse((response) => response.url().endsWith('/preview'))
+      await steps.getByRole('button', { name: 'Do “Fill the oil” earlier' }).press('Enter')
+      await asked
+      await writer.waitForTimeout(150)
+    }
+    await expect(steps.getByRole('alert').first()).toContainText('comes too early: it needs that')
+    await writer.getByRole('button', { name: 'take all back' }).click()
+    await expect(steps.getByRole('alert')).toHaveCount(0)
+
+    await steps.getByRole('button', { name: 'Add a step after “Fill the oil”' }).click()
+    await steps.getByLabel('What is done after this').fill('Look at the seal of the fill cap.')
+    await steps.getByLabel('What is done after this').press('Enter')
+    await expect(steps.getByText('added by hand')).toBeVisible()
+    await expect.poll(async () => (await place('Look at the seal')) - (await place('Fill the oil'))).toBeGreaterThan(0)
+  })
+
   await test.step('a sheet for an old hand, a full one, and one that says why', async () => {
     await writer.keyboard.press('F9')
     await expect(writer.getByRole('link', { name: 'Open at the bench' })).toBeVisible({ timeout: 60_000 })
@@ -62,6 +86,7 @@ test('two technicians: the plan, its waits, kits and allowance, three densities 
       pages[density] = Number(/Pages:\s+(\d+)/.exec(execFileSync('pdfinfo', [file]).toString())?.[1])
       const text = execFileSync('pdftotext', ['-layout', file, '-']).toString()
       expect(text).toContain('Seized drain of the trough')
+      expect(text.replace(/\s+/g, ' ')).toMatch(/look at the seal of the fill cap/i)
       expect(text).toMatch(new RegExp(`page 1 of ${pages[density]} .*order ${number} .*D65-3308`))
       expect(text.includes('Usual slip:')).toBe(density === 'trainee')
     }

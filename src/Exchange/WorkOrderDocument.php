@@ -9,6 +9,7 @@ use FreshTack\Core\Fastening\TurnsAfterSeating;
 use FreshTack\Core\Order\BlockedTask;
 use FreshTack\Core\Order\EngineOil;
 use FreshTack\Core\Order\EngineOrder;
+use FreshTack\Core\Order\HandStep;
 use FreshTack\Core\Order\Hole;
 use FreshTack\Core\Order\Level;
 use FreshTack\Core\Order\OrderedOperation;
@@ -21,6 +22,7 @@ use FreshTack\Core\Order\WorkOrder;
 use FreshTack\Core\Parts\KitOffer;
 use FreshTack\Core\Parts\PartLine;
 use FreshTack\Core\Plan\Gate;
+use FreshTack\Core\Plan\RefusedMove;
 use FreshTack\Core\Procedure\Caution;
 use FreshTack\Core\Procedure\Figure;
 use FreshTack\Core\Procedure\Procedure;
@@ -61,6 +63,7 @@ final readonly class WorkOrderDocument
             'cautions' => self::cautions($order),
             'timeline' => $withTimeline ? TimelineDocument::of($order->timeline) : null,
             'labour' => ['handsOnMin' => $order->labour->handsOn->count, 'allowanceMin' => $order->labour->allowance->minutes->count, 'allowanceReason' => $order->labour->allowance->reason, 'unattendedMin' => $order->labour->unattended->count, 'soldTenths' => $order->labour->soldTenths(), 'elapsedMin' => $order->timeline->elapsedMin, 'technicians' => $order->timeline->technicians],
+            'byHand' => self::byHand($order),
             'issuable' => $order->hasWork(),
         ];
     }
@@ -190,6 +193,17 @@ final readonly class WorkOrderDocument
             'gates' => array_map(static fn (Gate $gate): string => $gate->text(), $ordered->gates()),
             'cautions' => array_map(self::caution(...), $ordered->operation->cautions),
             'steps' => array_map(self::step(...), $ordered->steps),
+            'movable' => null !== $ordered->position && null === $ordered->operation->setting->mode,
+            'byHand' => $ordered->isByHand(),
+        ];
+    }
+
+    /** @return Doc what was asked for by hand and can't be */
+    private static function byHand(WorkOrder $order): array
+    {
+        return [
+            'refused' => array_map(static fn (RefusedMove $refused): array => ['work' => $refused->move->work, 'before' => $refused->move->before, 'gate' => $refused->gate?->value, 'why' => $refused->why], $order->refused),
+            'lost' => array_map(static fn (HandStep $step): array => ['id' => $step->id, 'after' => $step->after, 'text' => $step->text], $order->lost),
         ];
     }
 

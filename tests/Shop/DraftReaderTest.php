@@ -90,6 +90,7 @@ final class DraftReaderTest extends TestCase
             'kits' => ['QV-59165'],
             'allowance' => ['minutes' => 20, 'reason' => 'Seized trough plug'],
             'partsOn' => '2026-03-20',
+            'byHand' => ['moves' => [['work' => 'port.grease', 'before' => 'port.fill']], 'steps' => [['id' => 'hand-1', 'after' => 'port.fill', 'text' => 'Look at the cap.', 'attendedMin' => 2]]],
             'engines' => [['engineId' => 1, 'model' => 'K165', 'serial' => 'KS4-10412', 'hours' => '611.4', 'reading' => '0.55', 'restMin' => 600, 'decision' => null, 'year' => null, 'gearcase' => null, 'tasks' => ['engine_oil', 'oil_filter']]],
         ];
     }

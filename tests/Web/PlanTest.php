@@ -40,6 +40,21 @@ final class PlanTest extends ApiTestCase
         self::assertSame(array_map(static fn (Cursor $operation): mixed => $operation->at('id')->raw(), $work->at('operations')->list()), array_map(static fn (Cursor $entry): mixed => $entry->at('id')->raw(), $work->at('timeline')->at('entries')->list()));
     }
 
+    public function testWhatIsChangedByHandIsKeptRefusedByItsGateAndIssued(): void
+    {
+        [$number, $draft] = $this->draftOfTwin();
+        $byHand = ['moves' => [['work' => 'port.fill', 'before' => 'port.close-valve']], 'steps' => [['id' => 'hand-1', 'after' => 'port.fill', 'text' => 'Look at the cap\'s seal.', 'attendedMin' => 4]]];
+        $work = $this->call('POST', "/api/orders/$number/preview", [...$draft, 'byHand' => $byHand])->at('work');
+        self::assertSame('drain_shut', $work->at('byHand')->at('refused')->at(0)->at('gate')->raw());
+
+        $version = $this->call('GET', "/api/orders/$number")->at('order')->at('version')->raw();
+        $saved = $this->call('PUT', "/api/orders/$number/draft", ['version' => $version, 'draft' => [...$draft, 'byHand' => $byHand]]);
+        self::assertSame($byHand, $this->call('GET', "/api/orders/$number")->at('draft')->at('byHand')->raw());
+        $this->call('POST', "/api/orders/$number/issue", ['version' => $saved->at('version')->raw()]);
+        $issued = $this->call('GET', "/api/orders/$number")->at('work')->at('operations')->list();
+        self::assertContains('port.hand-1', array_map(static fn (Cursor $operation): mixed => $operation->at('id')->raw(), $issued));
+    }
+
     /** @return iterable<string, array{array<string, mixed>, string, string}> change of the draft, pointer, part of the message */
     public static function badDrafts(): iterable
     {
@@ -47,6 +62,7 @@ final class PlanTest extends ApiTestCase
         yield 'too many hands' => [['technicians' => 9], '/technicians', '1 to 4'];
         yield 'minutes without a reason' => [['allowance' => ['minutes' => 20, 'reason' => '']], '/allowance/reason', 'say what for'];
         yield 'a day that is none' => [['partsOn' => '2026-02-30'], '/partsOn', 'a day that exists'];
+        yield 'works of two engines' => [['byHand' => ['moves' => [['work' => 'port.fill', 'before' => 'starboard.fill']], 'steps' => []]], '/byHand/moves/0/work', 'one and the same engine'];
         yield 'temperatures crossed' => [['coldestC' => 30, 'warmestC' => 5], '/warmestC', 'can\'t be colder'];
     }
 

@@ -42,7 +42,7 @@ final readonly class EngineCompiler
             $this->changesOil($ready) ? $this->facts->oil($engine, $ready) : null,
             $this->facts->level($engine),
             $this->facts->arrivalAdvice($engine),
-            [] === $ready ? [] : $this->operations($engine, $ready, $facts),
+            [] === $ready ? [] : $this->request->byHand->into($this->operations($engine, $ready, $facts)),
             [] === $ready ? [] : $this->modes($engine, $facts),
             $facts,
         );

@@ -9,6 +9,7 @@ use FreshTack\Core\Parts\PartsPlanner;
 use FreshTack\Core\Plan\Effort;
 use FreshTack\Core\Plan\GateBroken;
 use FreshTack\Core\Plan\GateChecker;
+use FreshTack\Core\Plan\MoveRefusals;
 use FreshTack\Core\Plan\Sequence\InvalidSequence;
 use FreshTack\Core\Plan\TimedWork;
 use FreshTack\Core\Plan\Timeline;
@@ -30,6 +31,7 @@ final readonly class OrderBuilder
         private WorkPlanner $planner = new WorkPlanner(),
         private PartsPlanner $parts = new PartsPlanner(),
         private GateChecker $gates = new GateChecker(),
+        private MoveRefusals $refusals = new MoveRefusals(),
     ) {
     }
 
@@ -39,7 +41,7 @@ final readonly class OrderBuilder
     public function build(OrderRequest $request, Effort $effort = Effort::Quick): WorkOrder
     {
         $engines = $this->engines($request);
-        $plan = RigPlan::of($engines);
+        $plan = RigPlan::of($engines, $request->byHand->moves());
         $timeline = $this->timeline($plan, $request->technicians, $effort);
         $operations = array_map($plan->operation(...), $timeline->entries);
         $byPosition = array_column(array_map(static fn (EngineOrder $engine): array => [$engine->position->value, $engine], $engines), 1, 0);
@@ -54,6 +56,8 @@ final readonly class OrderBuilder
             $this->cautions($operations, $request),
             LabourSum::of(array_map(static fn (OrderedOperation $operation): array => [$operation->attended, $operation->unattended], $operations), $request->allowance),
             $timeline,
+            $this->refusals->of($plan->works, $request->byHand->moves),
+            $request->byHand->lost($operations),
         );
     }
 

@@ -36,6 +36,7 @@ final readonly class OrderRequest
         public array $kits = [],
         public array $wrenches = [],
         public ?Allowance $allowance = null,
+        public ByHand $byHand = new ByHand(),
     ) {
     }
 
@@ -43,12 +44,12 @@ final readonly class OrderRequest
     {
         $policy = new OrderPolicy($this->policy->firstPourPercent, $this->policy->reservePerEngine, $this->policy->roundTo, $this->policy->prefersGrades, $schools);
 
-        return new self($this->number, $this->day, $this->place, $this->air, $policy, $this->shelf, $this->parts, $this->engines, $this->procedures, $this->technicians, $this->kits, $this->wrenches, $this->allowance);
+        return new self($this->number, $this->day, $this->place, $this->air, $policy, $this->shelf, $this->parts, $this->engines, $this->procedures, $this->technicians, $this->kits, $this->wrenches, $this->allowance, $this->byHand);
     }
 
     /** @param non-empty-list<EngineRequest> $engines */
     public function withEngines(array $engines): self
     {
-        return new self($this->number, $this->day, $this->place, $this->air, $this->policy, $this->shelf, $this->parts, $engines, $this->procedures, $this->technicians, $this->kits, $this->wrenches, $this->allowance);
+        return new self($this->number, $this->day, $this->place, $this->air, $this->policy, $this->shelf, $this->parts, $engines, $this->procedures, $this->technicians, $this->kits, $this->wrenches, $this->allowance, $this->byHand);
     }
 }

@@ -8,8 +8,11 @@ use FreshTack\Core\Plan\Attitude;
 use FreshTack\Core\Plan\Gate;
 use FreshTack\Core\Plan\Opening;
 use FreshTack\Core\Plan\PlannedWork;
+use FreshTack\Core\Procedure\Condition;
 use FreshTack\Core\Procedure\Operation;
 use FreshTack\Core\Procedure\Phase;
+use FreshTack\Core\Procedure\Setting;
+use FreshTack\Core\Procedure\StepEntry;
 use FreshTack\Core\Procedure\Thermal;
 use FreshTack\Core\Quantity\Minutes;
 use FreshTack\Core\SpecBook\Task;
@@ -47,6 +50,11 @@ final readonly class OrderedOperation
         return ($this->position->value ?? 'rig').'.'.$this->operation->id.($this->time > 1 ? '-'.$this->time : '');
     }
 
+    public function isByHand(): bool
+    {
+        return str_starts_with($this->operation->id, HandStep::PREFIX);
+    }
+
     /** The same once more: its steps get ids of their own. */
     public function again(int $time): self
     {
@@ -54,6 +62,18 @@ final readonly class OrderedOperation
         $steps = array_map(static fn (OrderedStep $step): OrderedStep => $step->named($again->id().substr($step->id, (int) strrpos($step->id, '.'))), $this->steps);
 
         return new self($this->position, $this->operation, $this->task, $this->attended, $this->unattended, $this->attitude, $this->restMin, $steps, $this->openings, $this->chain, $this->rank, $time);
+    }
+
+    /** A step added by hand: as the engine stands for this, behind the same covers and with the same cautions. */
+    public function followedBy(HandStep $step): self
+    {
+        $own = $this->operation;
+        $setting = new Setting(null, null, $own->setting->lockout, null, $own->setting->zone, 1, null);
+        $operation = new Operation($step->id, rtrim($step->text, '.'), $own->scope, $own->phase, $step->attended, Minutes::none(), null, null, Condition::always(), $setting, [], [], null, null, [], [], [], [], $own->cautions, 'Added to this order by hand; it is in no procedure.', []);
+        $openings = null === $own->opens ? $this->openings : [...$this->openings, $own->opens];
+        $ordered = new OrderedStep($step->operation().'.do', $step->text, null, null, null, null, StepEntry::Tick->value, false, null, null, []);
+
+        return new self($this->position, $operation, null, $step->attended, Minutes::none(), $this->attitude, 0, [$ordered], array_values(array_filter($openings, static fn (Opening $opening): bool => $opening !== $own->closes)), '', $this->rank);
     }
 
     public function planned(): PlannedWork

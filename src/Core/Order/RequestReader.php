@@ -38,7 +38,7 @@ final readonly class RequestReader
     public static function read(mixed $document, array $known = [], ?array $procedures = null): OrderRequest
     {
         $cursor = Cursor::over($document);
-        $cursor->knowsOnly('format', 'order', 'day', 'place', 'air', 'policy', 'shelf', 'catalogue', 'engines', 'procedures', 'technicians', 'kits', 'wrenches', 'allowance');
+        $cursor->knowsOnly('format', 'order', 'day', 'place', 'air', 'policy', 'shelf', 'catalogue', 'engines', 'procedures', 'technicians', 'kits', 'wrenches', 'allowance', 'byHand');
         if (self::FORMAT !== $cursor->at('format')->raw()) {
             $cursor->at('format')->flaw('This must be "'.self::FORMAT.'".');
         }
@@ -54,10 +54,11 @@ final readonly class RequestReader
         $kits = $cursor->at('kits')->strings();
         $wrenches = $cursor->at('wrenches')->isNull() ? [] : array_values(array_filter(array_map(WrenchReader::at(...), $cursor->at('wrenches')->list(0, 100))));
         $allowance = $cursor->at('allowance')->isNull() ? null : self::allowance($cursor->at('allowance'));
+        $byHand = ByHandReader::at($cursor->at('byHand'));
         $cursor->flaws->throwIfAny();
 
         return null === $air || null === $policy || [] === $engines
-            ? throw InvalidDocument::at('', 'This request can\'t be read.') : new OrderRequest($head[0], $head[1], $head[2], $air, $policy, array_values($shelf), $parts, $engines, $procedures, $hands, $kits, $wrenches, $allowance);
+            ? throw InvalidDocument::at('', 'This request can\'t be read.') : new OrderRequest($head[0], $head[1], $head[2], $air, $policy, array_values($shelf), $parts, $engines, $procedures, $hands, $kits, $wrenches, $allowance, $byHand);
     }
 
     /** Minutes without a reason are a flaw at the reason. */

@@ -6,6 +6,7 @@ namespace FreshTack\Core\Order;
 
 use FreshTack\Core\Plan\EngineWorks;
 use FreshTack\Core\Plan\Frame;
+use FreshTack\Core\Plan\HandMove;
 use FreshTack\Core\Plan\ModeChanges;
 use FreshTack\Core\Plan\PlannedWork;
 use FreshTack\Core\Plan\RigWorks;
@@ -22,8 +23,11 @@ final readonly class RigPlan
     {
     }
 
-    /** @param list<EngineOrder> $engines from port to starboard */
-    public static function of(array $engines): self
+    /**
+     * @param list<EngineOrder> $engines from port to starboard
+     * @param list<HandMove>    $moves   by hand; the earlier ones have precedence
+     */
+    public static function of(array $engines, array $moves = []): self
     {
         $known = $rig = $works = [];
         foreach ($engines as $engine) {
@@ -41,7 +45,7 @@ final readonly class RigPlan
                 $known[$operation->planned()->id] = $operation;
             }
             if ([] !== $own) {
-                $works[] = new EngineWorks($engine->position->value, $own, self::modes($engine));
+                $works[] = new EngineWorks($engine->position->value, $own, self::modes($engine), self::movesAt($engine->position->value, $moves));
             }
         }
         $ranked = array_values($rig);
@@ -49,7 +53,19 @@ final readonly class RigPlan
         $first = array_filter($ranked, static fn (array $entry): bool => Frame::Last !== $entry[1]->frame);
         $last = array_filter($ranked, static fn (array $entry): bool => Frame::Last === $entry[1]->frame);
 
-        return new self(new RigWorks(array_column($first, 1), $works, array_column($last, 1)), $known);
+        $kept = array_values(array_filter(self::movesAt('rig', $moves), static fn (HandMove $move): bool => isset($rig[$move->work], $rig[$move->before])));
+
+        return new self(new RigWorks(array_column($first, 1), $works, array_column($last, 1), $kept), $known);
+    }
+
+    /**
+     * @param list<HandMove> $moves
+     *
+     * @return list<HandMove>
+     */
+    private static function movesAt(string $position, array $moves): array
+    {
+        return array_values(array_filter($moves, static fn (HandMove $move): bool => str_starts_with($move->work, $position.'.')));
     }
 
     public function operation(TimelineEntry $entry): OrderedOperation

@@ -6,8 +6,10 @@ namespace FreshTack\Core\Order;
 
 use FreshTack\Core\Labour\LabourSum;
 use FreshTack\Core\Parts\PartsPlan;
+use FreshTack\Core\Plan\RefusedMove;
 use FreshTack\Core\Plan\Timeline;
 use FreshTack\Core\Procedure\Caution;
+use FreshTack\Core\Quantity\Minutes;
 
 /** A whole work order: what is done, in which order, with which figures, parts, oil and tools, and why. */
 final readonly class WorkOrder
@@ -18,6 +20,8 @@ final readonly class WorkOrder
      * @param list<OilPool>          $oil
      * @param list<ToolLine>         $tools
      * @param list<Caution>          $cautions
+     * @param list<RefusedMove>      $refused    moves by hand that a gate or the procedure refuses; they change nothing
+     * @param list<HandStep>         $lost       added steps whose operation is not part of it; they are left out
      */
     public function __construct(
         public OrderRequest $request,
@@ -29,12 +33,20 @@ final readonly class WorkOrder
         public array $cautions,
         public LabourSum $labour,
         public Timeline $timeline,
+        public array $refused = [],
+        public array $lost = [],
     ) {
     }
 
     public function hasWork(): bool
     {
         return [] !== array_filter($this->engines, static fn (EngineOrder $engine): bool => [] !== $engine->tasks);
+    }
+
+    /** Hands-on minutes of what was added by hand. */
+    public function byHand(): Minutes
+    {
+        return array_reduce($this->operations, static fn (Minutes $sum, OrderedOperation $operation): Minutes => $operation->isByHand() ? $sum->plus($operation->attended) : $sum, Minutes::none());
     }
 
     /** @return list<BlockedTask> */

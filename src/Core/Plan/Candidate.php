@@ -20,7 +20,7 @@ final readonly class Candidate
     public function __construct(public Arrangement $arrangement, RigWorks $rig, int $technicians, Sequencer $sequencer)
     {
         $this->sequence = $arrangement->sequence();
-        $this->compiled = new CompiledWork($this->sequence, $rig->positions(), $technicians);
+        $this->compiled = new CompiledWork($this->sequence, $rig->positions(), $technicians, $rig->moves());
         $this->quick = $sequencer->quick($this->compiled->problem);
     }
 

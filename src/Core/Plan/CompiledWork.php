@@ -29,12 +29,13 @@ final class CompiledWork
     /**
      * @param list<PlannedWork> $sequence
      * @param list<string>      $engines  positions
+     * @param list<HandMove>    $moves    wishes that the sequence meets and the plan must meet too
      *
      * @throws InvalidSequence never, for a sequence that was put in order
      */
-    public function __construct(private readonly array $sequence, private readonly array $engines, private readonly int $technicians)
+    public function __construct(private readonly array $sequence, private readonly array $engines, private readonly int $technicians, array $moves = [])
     {
-        $before = $this->framed(Dependencies::of($engines, array_map(static fn (PlannedWork $work): array => [$work, $work->footprint], $sequence)));
+        $before = $this->moved($this->framed(Dependencies::of($engines, array_map(static fn (PlannedWork $work): array => [$work, $work->footprint], $sequence))), $moves);
         $place = 0;
         while ($place < \count($sequence)) {
             $end = $this->endOfWarm($place);
@@ -64,6 +65,22 @@ final class CompiledWork
         }
 
         return $before;
+    }
+
+    /**
+     * @param list<list<int>> $before
+     * @param list<HandMove>  $moves
+     *
+     * @return list<list<int>>
+     */
+    private function moved(array $before, array $moves): array
+    {
+        $places = array_flip(array_map(static fn (PlannedWork $work): string => $work->id, $this->sequence));
+        foreach ($moves as $move) {
+            $before[$places[$move->before]][] = $places[$move->work];
+        }
+
+        return array_map(array_values(...), $before);
     }
 
     /** The last place of what is done in one go from here on: the place itself, but for a run that warms. */

@@ -22,6 +22,8 @@ final readonly class EngineGraph
     public array $groups;
     /** @var list<array{int, int}> by group: the first and the last part in which it may lie */
     public array $ranges;
+    /** @var list<HandMove> wishes that are met */
+    public array $kept;
     /** @var int|null place of the run that warms */
     public ?int $warmUp;
     /** @var int|null place of the end of the run that proves */
@@ -29,10 +31,13 @@ final readonly class EngineGraph
 
     public function __construct(public EngineWorks $engine)
     {
-        $this->works = NestedOrder::of($engine->works);
-        $this->warmUp = $this->find(static fn (PlannedWork $work): bool => $work->has(Effect::Started) && $work->has(Effect::Stopped));
-        $this->before = $this->afterWarmUp(Dependencies::of([$engine->position], array_map(static fn (PlannedWork $work): array => [$work, $work->footprint->withoutModes()], $this->works)));
-        $this->proven = $this->find(static fn (PlannedWork $work): bool => $work->has(Effect::Stopped) && !$work->has(Effect::Started));
+        $nested = NestedOrder::of($engine->works);
+        $order = HandOrder::of($nested, self::waits($engine->position, $nested), $engine->moves);
+        $this->works = $order->works;
+        $this->before = $order->before;
+        $this->kept = $order->kept;
+        $this->warmUp = self::warmUp($this->works);
+        $this->proven = self::proven($this->works);
         [$this->groups, $this->ranges] = $this->grouped($this->movable());
     }
 
@@ -49,21 +54,39 @@ final readonly class EngineGraph
     }
 
     /**
-     * What is done warm waits for the run that warms.
+     * What asks for something waits for what brings it about; what is done warm for the run that warms, and what comes
+     * at the end for the run that proves.
      *
-     * @param list<list<int>> $before
+     * @param list<PlannedWork> $works
      *
      * @return list<list<int>>
      */
-    private function afterWarmUp(array $before): array
+    private static function waits(string $position, array $works): array
     {
-        foreach ($this->works as $place => $work) {
-            if ($work->warm && null !== $this->warmUp && !\in_array($this->warmUp, $before[$place], true)) {
-                $before[$place][] = $this->warmUp;
+        $before = Dependencies::of([$position], array_map(static fn (PlannedWork $work): array => [$work, $work->footprint->withoutModes()], $works));
+        $warmUp = self::warmUp($works);
+        $proven = self::proven($works);
+        foreach ($works as $place => $work) {
+            foreach ([[$work->warm, $warmUp], [$work->afterRun, $proven]] as [$waits, $run]) {
+                if ($waits && null !== $run && !\in_array($run, $before[$place], true)) {
+                    $before[$place][] = $run;
+                }
             }
         }
 
         return $before;
+    }
+
+    /** @param list<PlannedWork> $works */
+    private static function warmUp(array $works): ?int
+    {
+        return array_keys(array_filter($works, static fn (PlannedWork $work): bool => $work->has(Effect::Started) && $work->has(Effect::Stopped)))[0] ?? null;
+    }
+
+    /** @param list<PlannedWork> $works */
+    private static function proven(array $works): ?int
+    {
+        return array_keys(array_filter($works, static fn (PlannedWork $work): bool => $work->has(Effect::Stopped) && !$work->has(Effect::Started)))[0] ?? null;
     }
 
     /**
@@ -74,7 +97,7 @@ final readonly class EngineGraph
     private function movable(): array
     {
         $behindWarm = $this->reach($this->warmUp, true);
-        $frontWarm = $this->reach($this->warmUp, false);
+        $frontWarm = array_reduce(array_keys($this->works), fn (array $reached, int $place): array => $this->works[$place]->warm ? $reached + $this->reach($place, false) : $reached, $this->reach($this->warmUp, false));
         $behindRun = $this->reach($this->proven, true);
         $frontRun = $this->reach($this->proven, false);
         $ranges = [];
@@ -87,12 +110,6 @@ final readonly class EngineGraph
         }
 
         return $ranges;
-    }
-
-    /** @param callable(PlannedWork): bool $is */
-    private function find(callable $is): ?int
-    {
-        return array_keys(array_filter($this->works, $is))[0] ?? null;
     }
 
     /** @return array<int, true> this place and all behind it, or all before it; none: nothing */

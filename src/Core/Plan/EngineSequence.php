@@ -6,17 +6,11 @@ namespace FreshTack\Core\Plan;
 
 /**
  * Puts the works of one engine one behind the other so that no gate is broken: what can be done as the engine hangs and
- * is locked comes before what needs a change, then the lower rank. Lockouts and changes of attitude are put in where
- * they are needed, each with its own time.
+ * is locked comes before what needs a change, then the lower rank.
  */
 final class EngineSequence
 {
-    /** @var list<PlannedWork> */
-    private array $sequence = [];
-    /** @var array<string, int> how often each change was made */
-    private array $times = [];
-    private Attitude $attitude = Attitude::Vertical;
-    private bool $locked = false;
+    private readonly ModeKeeper $modes;
     /** @var array<int, int> how many each still waits for */
     private array $waiting;
     /** @var array<int, list<int>> by place: those that wait for it */
@@ -29,6 +23,7 @@ final class EngineSequence
     /** @param list<int> $parts by group of the graph: the part in which it lies */
     private function __construct(private readonly EngineGraph $graph, array $parts)
     {
+        $this->modes = new ModeKeeper($graph->engine->modes);
         $before = $this->parted($parts);
         $this->waiting = array_map(\count(...), $before);
         $this->behind = array_fill(0, \count($before), []);
@@ -75,12 +70,6 @@ final class EngineSequence
             }
         }
 
-        foreach ($this->graph->works as $place => $work) {
-            if ($work->afterRun && null !== $this->graph->proven) {
-                $before[$place][] = $this->graph->proven;
-            }
-        }
-
         return array_map(static fn (array $others): array => array_values(array_unique($others)), $before);
     }
 
@@ -102,12 +91,8 @@ final class EngineSequence
         if ([] !== array_filter($this->waiting, static fn (int $count): bool => $count > 0)) {
             throw new \LogicException('Works of an engine wait for each other in a circle.');
         }
-        if ([] !== $this->sequence) {
-            $this->turnTo(Attitude::Vertical);
-            $this->handBack();
-        }
 
-        return $this->sequence;
+        return $this->modes->sequence();
     }
 
     /** @param non-empty-array<int, true> $ready */
@@ -117,65 +102,18 @@ final class EngineSequence
         $glued = $this->isRunning ? array_filter($ready, fn (int $place): bool => Lockout::Locked !== $this->graph->works[$place]->lockout, \ARRAY_FILTER_USE_KEY) : $glued;
         $best = null;
         foreach ([] === $glued ? $ready : $glued as $place => $_) {
-            $score = [$this->changesFor($this->graph->works[$place]), $place];
+            $score = [$this->modes->changesFor($this->graph->works[$place]), $place];
             $best = null === $best || $score < $best ? $score : $best;
         }
 
         return $best[1];
     }
 
-    private function changesFor(PlannedWork $work): int
-    {
-        $turn = null !== $work->attitude && $work->attitude !== $this->attitude ? 2 : 0;
-
-        return $turn + (Lockout::Any !== $work->lockout && (Lockout::Locked === $work->lockout) !== $this->locked ? 1 : 0);
-    }
-
     private function place(PlannedWork $work): void
     {
-        if (null !== $work->attitude) {
-            $this->turnTo($work->attitude);
-        }
-        if (Lockout::Locked === $work->lockout && !$this->locked) {
-            $this->change($this->graph->engine->modes->lockOut);
-        }
-        if (Lockout::Free === $work->lockout && $this->locked) {
-            $this->change($this->graph->engine->modes->unlock);
-        }
-        $this->add($work);
+        $this->modes->place($work);
         $this->isWarm = $this->isWarm || $work->has(Effect::Started);
         $this->isRunning = ($this->isRunning || $work->has(Effect::Started)) && !$work->has(Effect::Stopped);
-    }
-
-    private function turnTo(Attitude $attitude): void
-    {
-        if ($attitude !== $this->attitude) {
-            $this->change($this->graph->engine->modes->turns[$attitude->value] ?? null);
-        }
-    }
-
-    private function handBack(): void
-    {
-        if ($this->locked) {
-            $this->change($this->graph->engine->modes->handBack);
-        }
-    }
-
-    /** A change that the book does not know is left out: the gates then refuse the plan. */
-    private function change(?PlannedWork $change): void
-    {
-        if (null !== $change) {
-            $this->times[$change->id] = ($this->times[$change->id] ?? 0) + 1;
-            $this->add($change->again($this->times[$change->id]));
-        }
-    }
-
-    private function add(PlannedWork $work): void
-    {
-        $this->sequence[] = $work;
-        $this->attitude = $work->turnsTo() ?? $this->attitude;
-        $last = array_values(array_filter($work->effects, static fn (Effect $effect): bool => Effect::LockedOut === $effect || Effect::LockoutLifted === $effect));
-        $this->locked = [] === $last ? $this->locked : Effect::LockedOut === $last[\count($last) - 1];
     }
 
     /**

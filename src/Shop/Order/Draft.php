@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Shop\Order;
 
 use FreshTack\Core\Labour\Allowance;
+use FreshTack\Core\Order\ByHand;
 use FreshTack\Core\Order\Place;
 use FreshTack\Core\SpecBook\Task;
 
@@ -16,16 +17,17 @@ final readonly class Draft
      * @param int               $technicians who work on it at once
      * @param list<string>      $kits        taken in place of loose pieces
      * @param \DateTimeImmutable|null $partsOn the day on which parts that are short are expected; null: nobody knows
+     * @param ByHand            $byHand  what was changed of the computed order
      * @param list<Fill>        $fills   holes of the book that the manager filled in for this order
      */
-    public function __construct(public Place $place, public int $coldestC, public int $warmestC, public string $complaint, public array $engines, public int $technicians = 1, public array $kits = [], public ?Allowance $allowance = null, public ?\DateTimeImmutable $partsOn = null, public array $fills = [])
+    public function __construct(public Place $place, public int $coldestC, public int $warmestC, public string $complaint, public array $engines, public int $technicians = 1, public array $kits = [], public ?Allowance $allowance = null, public ?\DateTimeImmutable $partsOn = null, public array $fills = [], public ByHand $byHand = new ByHand())
     {
     }
 
     /** @param list<Fill> $fills */
     public function withFills(array $fills): self
     {
-        return new self($this->place, $this->coldestC, $this->warmestC, $this->complaint, $this->engines, $this->technicians, $this->kits, $this->allowance, $this->partsOn, $fills);
+        return new self($this->place, $this->coldestC, $this->warmestC, $this->complaint, $this->engines, $this->technicians, $this->kits, $this->allowance, $this->partsOn, $fills, $this->byHand);
     }
 
     /** @return list<Fill> */
@@ -46,6 +48,7 @@ final readonly class Draft
             'kits' => $this->kits,
             'allowance' => null === $this->allowance ? null : ['minutes' => $this->allowance->minutes->count, 'reason' => $this->allowance->reason],
             'partsOn' => $this->partsOn?->format('Y-m-d'),
+            'byHand' => $this->byHand->toArray(),
             'engines' => array_map(static fn (DraftEngine $engine): array => [
                 'engineId' => $engine->engineId,
                 'model' => $engine->model,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Shop\Order;
 
 use FreshTack\Core\Fluid\DipstickReading;
+use FreshTack\Core\Order\ByHandReader;
 use FreshTack\Core\Order\Place;
 use FreshTack\Core\Order\RequestReader;
 use FreshTack\Core\Quantity\EngineHours;
@@ -19,7 +20,7 @@ final readonly class DraftReader
     /** Flaws are noted at their fields; the caller throws for them. */
     public static function at(Cursor $draft): Draft
     {
-        $draft->knowsOnly('place', 'coldestC', 'warmestC', 'complaint', 'technicians', 'kits', 'allowance', 'partsOn', 'engines');
+        $draft->knowsOnly('place', 'coldestC', 'warmestC', 'complaint', 'technicians', 'kits', 'allowance', 'partsOn', 'byHand', 'engines');
 
         return self::entered($draft);
     }
@@ -50,6 +51,7 @@ final readonly class DraftReader
             $draft->at('kits')->strings(),
             $draft->at('allowance')->isNull() ? null : RequestReader::allowance($draft->at('allowance')),
             $draft->at('partsOn')->isNull() ? null : $draft->at('partsOn')->day(),
+            byHand: ByHandReader::at($draft->at('byHand')),
         );
     }
 

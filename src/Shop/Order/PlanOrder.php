@@ -42,7 +42,7 @@ final readonly class PlanOrder
         }
         $order = $this->builder->build($request, Effort::Preview);
 
-        return $order->hasWork() ? new OrderPlan($order->timeline, $this->readyBy($order, $draft), $this->whileThere->alone($request)) : null;
+        return $order->hasWork() ? new OrderPlan($order->timeline, $this->readyBy($order, $draft), $this->whileThere->alone($request)->plus($order->byHand())) : null;
     }
 
     private function readyBy(WorkOrder $order, Draft $draft): ReadyBy

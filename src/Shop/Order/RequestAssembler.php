@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Shop\Order;
 
 use FreshTack\Core\Fastening\TorqueWrench;
+use FreshTack\Core\Order\ByHand;
 use FreshTack\Core\Order\OrderRequest;
 use FreshTack\Core\Order\Place;
 use FreshTack\Core\Order\Position;
@@ -175,6 +176,7 @@ final readonly class RequestAssembler
             'kits' => $draft->kits ?? [],
             'wrenches' => array_map(static fn (TorqueWrench $wrench): array => ['id' => $wrench->id, 'fullScale' => ['value' => $wrench->fullScale->given, 'unit' => $wrench->fullScale->unit->value], 'calibratedOn' => $wrench->calibratedOn->format('Y-m-d')], $this->settings->torqueWrenches()),
             'allowance' => null === $draft?->allowance ? null : ['minutes' => $draft->allowance->minutes->count, 'reason' => $draft->allowance->reason],
+            'byHand' => ($draft->byHand ?? new ByHand())->toArray(),
             'engines' => $engines,
             'procedures' => $whole ? $this->book->procedures() : null,
         ];

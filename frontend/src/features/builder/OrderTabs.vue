@@ -24,7 +24,9 @@ const steps = computed(() => props.work.operations.reduce((sum, operation) => su
 
 <template>
   <el-tabs v-bind="shown" class="order-tabs">
-    <el-tab-pane :label="`Steps ${steps}`" name="steps"><StepsTab :work="work" /></el-tab-pane>
+    <el-tab-pane :label="`Steps ${steps}`" name="steps"
+      ><StepsTab :work="work" :draft="editable ? draft : null" @change="(part) => emit('change', part)"
+    /></el-tab-pane>
     <el-tab-pane label="Timeline" name="timeline"
       ><TimelineTab v-if="tab === 'timeline'" :work="work" :timeline="work.timeline ?? plan?.timeline ?? null"
     /></el-tab-pane>

@@ -21,6 +21,7 @@ export type Pressing = Schemas['Pressing']
 export type Reading = Schemas['Reading']
 export type Book = Schemas['Book']
 export type Draft = Schemas['Draft']
+export type ByHand = NonNullable<Draft['byHand']>
 export type DraftEngine = Schemas['DraftEngine']
 export type Due = Schemas['Due']
 export type Engine = Schemas['Engine']

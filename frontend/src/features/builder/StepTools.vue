@@ -1,0 +1,125 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { ByHand, Operation, WorkOrder } from '@/shared/api/types'
+import { moved, neighbour, withoutStep, withStep } from './byHand'
+
+/** Changes one operation's place, or adds a step behind it. */
+const props = defineProps<{ work: WorkOrder; operation: Operation; byHand: ByHand }>()
+const emit = defineEmits<{ change: [byHand: ByHand] }>()
+const earlier = computed(() => (props.operation.movable ? neighbour(props.work, props.operation, -1) : null))
+const later = computed(() => (props.operation.movable ? neighbour(props.work, props.operation, 1) : null))
+const adding = ref(false)
+const text = ref('')
+const minutes = ref(5)
+const canAdd = computed(() => props.operation.movable === true || props.operation.position === null)
+
+function add(): void {
+  if (text.value.trim() !== '') {
+    emit('change', withStep(props.byHand, props.operation.id, text.value.trim(), minutes.value))
+    adding.value = false
+    text.value = ''
+  }
+}
+</script>
+
+<template>
+  <span class="tools">
+    <button
+      v-if="operation.movable"
+      type="button"
+      class="earlier"
+      :disabled="!earlier"
+      :title="earlier ? `Before “${earlier.title}”` : 'It comes first at this engine'"
+      :aria-label="`Do “${operation.title}” earlier`"
+      @click="earlier && emit('change', moved(byHand, operation.id, earlier.id))"
+    >
+      ▲
+    </button>
+    <button
+      v-if="operation.movable"
+      type="button"
+      class="later"
+      :disabled="!later"
+      :title="later ? `After “${later.title}”` : 'It comes last at this engine'"
+      :aria-label="`Do “${operation.title}” later`"
+      @click="later && emit('change', moved(byHand, later.id, operation.id))"
+    >
+      ▼
+    </button>
+    <button
+      v-if="canAdd && !operation.byHand"
+      type="button"
+      :aria-label="`Add a step after “${operation.title}”`"
+      :aria-expanded="adding"
+      @click="adding = !adding"
+    >
+      + step
+    </button>
+    <button
+      v-if="operation.byHand"
+      type="button"
+      :aria-label="`Take out “${operation.title}”`"
+      @click="emit('change', withoutStep(byHand, operation.id))"
+    >
+      take out
+    </button>
+  </span>
+  <form v-if="adding" class="row adding" @submit.prevent="add">
+    <label class="grow"
+      >What is done after this
+      <el-input v-model="text" maxlength="300" autofocus />
+    </label>
+    <label
+      >Hands-on, min
+      <el-input-number
+        :model-value="minutes"
+        @update:model-value="(count) => (minutes = count ?? 0)"
+        :min="0"
+        :max="480"
+        :controls="false"
+        class="short"
+    /></label>
+    <el-button native-type="submit" :disabled="text.trim() === ''">Add the step</el-button>
+    <el-button @click="adding = false">Leave it</el-button>
+  </form>
+</template>
+
+<style scoped>
+.tools {
+  margin-left: auto;
+  display: inline-flex;
+  gap: 2px;
+}
+
+.tools button {
+  font: inherit;
+  font-size: 12px;
+  min-width: 26px;
+  min-height: 24px;
+  padding: 0 5px;
+  border: 1px solid var(--line);
+  border-radius: 3px;
+  background: var(--panel);
+  color: var(--green);
+  cursor: pointer;
+}
+
+.tools button:disabled {
+  color: var(--line);
+  cursor: default;
+}
+
+.adding {
+  flex-basis: 100%;
+  align-items: end;
+  gap: 8px;
+}
+
+.short {
+  width: 64px;
+}
+
+.grow {
+  flex: 1;
+}
+</style>

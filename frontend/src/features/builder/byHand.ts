@@ -1,0 +1,54 @@
+import type { ByHand, Operation, WorkOrder } from '@/shared/api/types'
+
+export const nothingByHand: ByHand = { moves: [], steps: [] }
+
+/** What one operation was moved before by hand, and what stands against it. */
+export interface Moved {
+  work: string
+  before: string
+  title: string
+  refusal: string | null
+}
+
+/** The wish that one work be done before another; the same wish the other way round is taken back. */
+export function moved(byHand: ByHand, work: string, before: string): ByHand {
+  const others = byHand.moves.filter(
+    (move) => !(move.work === before && move.before === work) && !(move.work === work && move.before === before),
+  )
+  return { ...byHand, moves: [...others, { work, before }] }
+}
+
+export function movedBack(byHand: ByHand, work: string, before: string): ByHand {
+  return { ...byHand, moves: byHand.moves.filter((move) => move.work !== work || move.before !== before) }
+}
+
+/** A step after an operation, with an id that no other has. */
+export function withStep(byHand: ByHand, after: string, text: string, attendedMin: number): ByHand {
+  const used = byHand.steps.map((step) => Number(step.id.slice('hand-'.length)))
+  return { ...byHand, steps: [...byHand.steps, { id: `hand-${Math.max(0, ...used) + 1}`, after, text, attendedMin }] }
+}
+
+/** Without a step, and without the wishes that speak of it. */
+export function withoutStep(byHand: ByHand, operation: string): ByHand {
+  const id = operation.slice(operation.lastIndexOf('.') + 1)
+  return {
+    moves: byHand.moves.filter((move) => move.work !== operation && move.before !== operation),
+    steps: byHand.steps.filter((step) => step.id !== id),
+  }
+}
+
+/** The work at the same engine that comes just before or just behind, and may change places with this one. */
+export function neighbour(work: WorkOrder, operation: Operation, by: -1 | 1): Operation | null {
+  const same = work.operations.filter((each) => each.position === operation.position && each.movable)
+  return same[same.findIndex((each) => each.id === operation.id) + by] ?? null
+}
+
+export function movesOf(work: WorkOrder, byHand: ByHand, operation: Operation): Moved[] {
+  return byHand.moves
+    .filter((move) => move.work === operation.id)
+    .map((move) => ({
+      ...move,
+      title: work.operations.find((each) => each.id === move.before)?.title ?? move.before,
+      refusal: work.byHand?.refused.find((each) => each.work === move.work && each.before === move.before)?.why ?? null,
+    }))
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Order;
+
+use FreshTack\Core\Plan\HandMove;
+
+/** What somebody changed of the computed order: works moved before others, and steps added. */
+final readonly class ByHand
+{
+    /**
+     * @param list<HandMove> $moves
+     * @param list<HandStep> $steps
+     */
+    public function __construct(public array $moves = [], public array $steps = [])
+    {
+    }
+
+    /**
+     * @param list<OrderedOperation> $operations of one engine
+     *
+     * @return list<OrderedOperation> with the added steps behind those that they follow
+     */
+    public function into(array $operations): array
+    {
+        foreach ($this->steps as $step) {
+            $places = array_keys(array_map(static fn (OrderedOperation $operation): string => $operation->id(), $operations), $step->after, true);
+            if ([] !== $places) {
+                array_splice($operations, $places[0] + 1, 0, [$operations[$places[0]]->followedBy($step)]);
+            }
+        }
+
+        return $operations;
+    }
+
+    /** @return array{moves: list<array{work: string, before: string}>, steps: list<array{id: string, after: string, text: string, attendedMin: int}>} as it is read */
+    public function toArray(): array
+    {
+        return [
+            'moves' => array_map(static fn (HandMove $move): array => ['work' => $move->work, 'before' => $move->before], $this->moves),
+            'steps' => array_map(static fn (HandStep $step): array => ['id' => $step->id, 'after' => $step->after, 'text' => $step->text, 'attendedMin' => $step->attended->count], $this->steps),
+        ];
+    }
+
+    /** @return list<HandMove> what was moved, and each added step behind what it follows */
+    public function moves(): array
+    {
+        return [...array_map(static fn (HandStep $step): HandMove => $step->move(), $this->steps), ...$this->moves];
+    }
+
+    /**
+     * @param list<OrderedOperation> $operations of the whole order
+     *
+     * @return list<HandStep> those whose operation is not part of it
+     */
+    public function lost(array $operations): array
+    {
+        $known = array_fill_keys(array_map(static fn (OrderedOperation $operation): string => $operation->id(), $operations), true);
+
+        return array_values(array_filter($this->steps, static fn (HandStep $step): bool => !isset($known[$step->operation()])));
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Order;
+
+use FreshTack\Core\Plan\HandMove;
+use FreshTack\Core\Quantity\Minutes;
+use FreshTack\Core\Reading\Cursor;
+
+final readonly class ByHandReader
+{
+    private const LONGEST_STEP_MIN = 480;
+
+    /** Flaws are noted at their fields. Nothing there: nothing was changed. */
+    public static function at(Cursor $byHand): ByHand
+    {
+        if ($byHand->isNull()) {
+            return new ByHand();
+        }
+        $byHand->knowsOnly('moves', 'steps');
+        $steps = array_values(array_filter(array_map(self::step(...), $byHand->at('steps')->list(0, 40))));
+        $ids = array_map(static fn (HandStep $step): string => $step->id, $steps);
+        if (\count($ids) !== \count(array_unique($ids))) {
+            $byHand->at('steps')->flaw('Two added steps can\'t have the same id.');
+        }
+
+        return new ByHand(array_map(self::move(...), $byHand->at('moves')->list(0, 200)), $steps);
+    }
+
+    private static function move(Cursor $move): HandMove
+    {
+        $move->knowsOnly('work', 'before');
+        [$work, $before] = [$move->at('work')->string(80), $move->at('before')->string(80)];
+        $engine = strstr($work, '.', true);
+        if (false === $engine || 'rig' === $engine || $engine !== strstr($before, '.', true)) {
+            $move->at('work')->flaw('Only works at one and the same engine can change places.');
+        }
+
+        return new HandMove($work, $before);
+    }
+
+    private static function step(Cursor $step): ?HandStep
+    {
+        $step->knowsOnly('id', 'after', 'text', 'attendedMin');
+        $id = $step->at('id')->string(20);
+        if (1 !== preg_match('/^hand-\d{1,4}$/', $id)) {
+            $step->at('id')->flaw('This must be "hand-" and a number.');
+        }
+        $after = $step->at('after')->string(80);
+        if (!str_contains($after, '.')) {
+            $step->at('after')->flaw('Say which operation it follows.');
+        }
+        $text = $step->at('text')->string(300);
+        $minutes = $step->at('attendedMin')->int(0, self::LONGEST_STEP_MIN);
+        $attended = $step->at('attendedMin')->attempt(static fn (): Minutes => Minutes::of($minutes));
+
+        return null === $attended ? null : new HandStep($id, $after, $text, $attended);
+    }
+}

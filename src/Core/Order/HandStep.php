@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Order;
+
+use FreshTack\Core\Plan\HandMove;
+use FreshTack\Core\Quantity\Minutes;
+
+/**
+ * A step that somebody added to an order. It is done as the engine stands for the operation that it follows, behind the
+ * same covers and with the same cautions; it changes nothing that a gate asks for.
+ */
+final readonly class HandStep
+{
+    public const PREFIX = 'hand-';
+
+    /**
+     * @param string $id    `hand-` and a number, one of its own in the order
+     * @param string $after id of the operation that it follows
+     */
+    public function __construct(public string $id, public string $after, public string $text, public Minutes $attended)
+    {
+    }
+
+    /** Of the operation that it becomes: it stands at the engine, or the rig, of what it follows. */
+    public function operation(): string
+    {
+        return substr($this->after, 0, (int) strpos($this->after, '.')).'.'.$this->id;
+    }
+
+    public function move(): HandMove
+    {
+        return new HandMove($this->after, $this->operation());
+    }
+}
