@@ -75,3 +75,34 @@ test('at the bench: reasons, corrections, timers, and what can not be left out',
     await expect(bench.getByText('18 Mar 2027').first()).toBeVisible()
   })
 })
+
+test('the cart: a number fits, or stops at the wrong side of a serial break', async ({ browser }) => {
+  const counter = await signedIn(browser, 'ines')
+  const number = await issueFor(counter, 'Slack Tide', '120.4', ['Engine oil', 'Oil filter'])
+  const parts = await signedIn(browser, 'bram')
+  await parts.goto('/parts')
+  await parts.getByRole('link', { name: `Check the cart of order ${number}` }).click()
+  const box = parts.getByLabel('Scan or type the number on the part’s label')
+  const wanted = (await parts.getByText(/^1 × /).first().innerText()).replace('1 × ', '')
+
+  await test.step('a number that nobody ordered stops there', async () => {
+    await box.fill('QV-00000')
+    await box.press('Enter')
+    await expect(parts.getByRole('alert')).toContainText('No part of this order has the number QV-00000')
+    await expect(box).toBeFocused()
+  })
+
+  await test.step('one that fits is ticked with who held it, typed as it may be', async () => {
+    await box.fill(wanted.toLowerCase())
+    await box.press('Enter')
+    await expect(parts.getByRole('status')).toContainText('Fits.')
+    await expect(parts.getByText(/☑ .*bram/).first()).toBeVisible()
+    await expect(parts.getByText(/[1-9] of \d+ confirmed/)).toBeVisible()
+  })
+
+  await test.step('at the bench what was not held yet is said at its step', async () => {
+    const bench = await signedIn(browser, 'ada', tablet)
+    await bench.goto(`/orders/${number}/bench`)
+    await expect(bench.getByRole('link', { name: 'Cart', exact: true })).toBeVisible()
+  })
+})

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import TighteningPattern from '@/drawing/TighteningPattern.vue'
 import TimelineLanes from '@/drawing/TimelineLanes.vue'
 import { lanesOf } from '@/drawing/lanes'
-import { cartOf } from '@/features/builder/cart'
+import { cartOf, partsOf } from '@/shared/cart'
 import type { Timeline, WorkOrder } from '@/shared/api/types'
 import { aBench, anOperation, aStep } from './fixtures'
 import { html } from './shown'
@@ -108,6 +108,14 @@ describe('the cart', () => {
     const stops = cartOf(work)
     expect(stops.map((stop) => stop.title)).toEqual(['Port · Drain the oil by the valve', 'Port · Fill the oil'])
     expect(stops[0]?.lines[0]).toMatchObject({ kind: 'tool', what: '11 mm' })
+  })
+
+  it('knows what an operation fits at each engine that it is for', () => {
+    const both = { ...work, parts: work.parts.map((part) => ({ ...part, positions: ['Port', 'Starboard'] })) }
+    const fill = anOperation('starboard.fill', [], { label: 'Starboard' })
+    expect(partsOf(both, fill)).toEqual(['QV-50318'])
+    expect(partsOf(work, fill)).toEqual([])
+    expect(partsOf(both, anOperation('starboard.run', [], { label: 'Starboard' }))).toEqual([])
   })
 
   it('says what is short, and that a part has no bin', () => {

@@ -15,7 +15,7 @@ use FreshTack\Core\Reading\InvalidDocument;
 final readonly class PartsCsv
 {
     public const HEADINGS = ['number', 'description', 'maker', 'origin', 'pack_size', 'bin', 'in_stock', 'price'];
-    public const OPTIONAL = ['superseded_by', 'kit'];
+    public const OPTIONAL = ['superseded_by', 'kit', 'on_order', 'arrives_on', 'substitute_for'];
 
     /**
      * @return array<int, CataloguePart> by row, as a spreadsheet counts
@@ -59,13 +59,16 @@ final readonly class PartsCsv
             'price' => \sprintf('%d.%02d', intdiv($part->priceMinor, 100), $part->priceMinor % 100),
             'superseded_by' => $part->supersededBy ?? '',
             'kit' => implode(' ', array_map(static fn (KitLine $line): string => $line->part.':'.$line->count, $part->kit)),
+            'on_order' => $part->onOrder,
+            'arrives_on' => $part->arrivesOn?->format('Y-m-d') ?? '',
+            'substitute_for' => $part->substituteFor ?? '',
         ], $parts));
     }
 
     /** Every flaw of one row, told with the row and the heading. */
     private static function collect(Cursor $cursor, int $row, Flaws $flaws): void
     {
-        $headings = ['packSize' => 'pack_size', 'inStock' => 'in_stock', 'priceMinor' => 'price', 'supersededBy' => 'superseded_by'];
+        $headings = ['packSize' => 'pack_size', 'inStock' => 'in_stock', 'priceMinor' => 'price', 'supersededBy' => 'superseded_by', 'onOrder' => 'on_order', 'arrivesOn' => 'arrives_on', 'substituteFor' => 'substitute_for'];
 
         try {
             $cursor->flaws->throwIfAny();
@@ -98,6 +101,9 @@ final readonly class PartsCsv
             'priceMinor' => 1 === preg_match('/^(\d{1,7})(?:[.,](\d{1,2}))?$/', $price, $part) ? (int) $part[1] * 100 + (int) str_pad($part[2] ?? '', 2, '0') : $price,
             'supersededBy' => $row['superseded_by'] ?? '',
             'kit' => self::kit($row['kit'] ?? ''),
+            'onOrder' => '' === ($row['on_order'] ?? '') ? 0 : self::whole($row['on_order']),
+            'arrivesOn' => $row['arrives_on'] ?? '',
+            'substituteFor' => $row['substitute_for'] ?? '',
         ];
     }
 

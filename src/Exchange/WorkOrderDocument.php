@@ -263,6 +263,8 @@ final readonly class WorkOrderDocument
             'singleUse' => $line->singleUse,
             'atHand' => $line->atHand,
             'instead' => $line->instead,
+            'standsFor' => $line->standsFor,
+            'arrivesOn' => $line->arrivesOn()?->format('Y-m-d'),
             'firstUse' => $line->firstUse,
             'positions' => array_map(static fn (Position $position): string => $position->label(), $line->positions),
             'why' => $line->why,

@@ -17,7 +17,7 @@ use FreshTack\Shop\Parts\Catalogue;
 /** Plain SQL throughout: a catalogue is read and written by the ten thousand. */
 final readonly class DoctrineCatalogue implements Catalogue
 {
-    private const COLUMNS = 'number, description, maker, origin, pack_size, bin, in_stock, price_minor, superseded_by';
+    private const COLUMNS = 'number, description, maker, origin, pack_size, bin, in_stock, price_minor, superseded_by, on_order, arrives_on, substitute_for';
     private const BATCH = 400;
 
     public function __construct(private Connection $connection)
@@ -92,8 +92,8 @@ final readonly class DoctrineCatalogue implements Catalogue
     {
         foreach (array_chunk($parts, self::BATCH) as $index => $batch) {
             $cells = array_merge(...array_map(fn (CataloguePart $part): array => array_values($this->row($part)), $batch));
-            $marks = implode(', ', array_fill(0, \count($batch), '(?, ?, ?, ?, ?, ?, ?, ?, ?, 1)'));
-            $this->connection->executeStatement('INSERT INTO part ('.self::COLUMNS.", version) VALUES $marks ON DUPLICATE KEY UPDATE description = VALUES(description), maker = VALUES(maker), origin = VALUES(origin), pack_size = VALUES(pack_size), bin = VALUES(bin), in_stock = VALUES(in_stock), price_minor = VALUES(price_minor), superseded_by = VALUES(superseded_by), version = version + 1", $cells);
+            $marks = implode(', ', array_fill(0, \count($batch), '(?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)'));
+            $this->connection->executeStatement('INSERT INTO part ('.self::COLUMNS.", version) VALUES $marks ON DUPLICATE KEY UPDATE description = VALUES(description), maker = VALUES(maker), origin = VALUES(origin), pack_size = VALUES(pack_size), bin = VALUES(bin), in_stock = VALUES(in_stock), price_minor = VALUES(price_minor), superseded_by = VALUES(superseded_by), on_order = VALUES(on_order), arrives_on = VALUES(arrives_on), substitute_for = VALUES(substitute_for), version = version + 1", $cells);
             $this->kits($batch);
             $progress($index * self::BATCH + \count($batch));
         }
@@ -113,7 +113,7 @@ final readonly class DoctrineCatalogue implements Catalogue
     /** @return array<string, mixed> */
     private function row(CataloguePart $part): array
     {
-        return ['number' => $part->number, 'description' => $part->description, 'maker' => $part->maker, 'origin' => $part->origin->value, 'pack_size' => $part->packSize, 'bin' => $part->bin, 'in_stock' => $part->inStock, 'price_minor' => $part->priceMinor, 'superseded_by' => $part->supersededBy];
+        return ['number' => $part->number, 'description' => $part->description, 'maker' => $part->maker, 'origin' => $part->origin->value, 'pack_size' => $part->packSize, 'bin' => $part->bin, 'in_stock' => $part->inStock, 'price_minor' => $part->priceMinor, 'superseded_by' => $part->supersededBy, 'on_order' => $part->onOrder, 'arrives_on' => $part->arrivesOn?->format('Y-m-d'), 'substitute_for' => $part->substituteFor];
     }
 
     /**
@@ -146,7 +146,7 @@ final readonly class DoctrineCatalogue implements Catalogue
         $parts = [];
         foreach ($rows as $row) {
             $number = Column::text($row, 'number');
-            $parts[$number] = new CataloguePart($number, Column::text($row, 'description'), Column::text($row, 'maker'), Origin::from(Column::text($row, 'origin')), Column::int($row, 'pack_size'), Column::text($row, 'bin'), Column::int($row, 'in_stock'), Column::int($row, 'price_minor'), null === $row['superseded_by'] ? null : Column::text($row, 'superseded_by'), $lines[$number] ?? []);
+            $parts[$number] = new CataloguePart($number, Column::text($row, 'description'), Column::text($row, 'maker'), Origin::from(Column::text($row, 'origin')), Column::int($row, 'pack_size'), Column::text($row, 'bin'), Column::int($row, 'in_stock'), Column::int($row, 'price_minor'), null === $row['superseded_by'] ? null : Column::text($row, 'superseded_by'), $lines[$number] ?? [], Column::int($row, 'on_order'), null === $row['arrives_on'] ? null : new \DateTimeImmutable(Column::text($row, 'arrives_on'), new \DateTimeZone('UTC')), null === $row['substitute_for'] ? null : Column::text($row, 'substitute_for'));
         }
 
         return $parts;

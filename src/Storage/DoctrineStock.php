@@ -21,7 +21,7 @@ final readonly class DoctrineStock implements Stock
         $known = $kits = [];
         for ($wanted = $numbers; [] !== $wanted; $wanted = $this->missing($known, $kits)) {
             $known += array_fill_keys($wanted, null);
-            foreach ($this->entities->getRepository(PartRecord::class)->findBy(['number' => $wanted]) as $part) {
+            foreach ($this->partsAndSubstitutes($wanted) as $part) {
                 $known[$part->number] = $part;
             }
             foreach ($this->entities->getRepository(KitLineRecord::class)->findBy(['kit' => $wanted], ['part' => 'ASC']) as $line) {
@@ -38,7 +38,21 @@ final readonly class DoctrineStock implements Stock
             'priceMinor' => $part->priceMinor,
             'supersededBy' => $part->supersededBy,
             'kit' => $kits[$part->number] ?? [],
+            'onOrder' => $part->onOrder,
+            'arrivesOn' => $part->arrivesOn?->format('Y-m-d'),
+            'substituteFor' => $part->substituteFor,
         ], array_filter($known)));
+    }
+
+    /**
+     * @param list<string> $numbers
+     *
+     * @return list<PartRecord>
+     */
+    private function partsAndSubstitutes(array $numbers): array
+    {
+        /** @var list<PartRecord> */
+        return $this->entities->createQuery('SELECT p FROM '.PartRecord::class.' p WHERE p.number IN (:numbers) OR p.substituteFor IN (:numbers)')->setParameter('numbers', $numbers)->getResult();
     }
 
     /**

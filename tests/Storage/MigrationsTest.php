@@ -26,7 +26,7 @@ final class MigrationsTest extends TestCase
         self::migrate('latest');
         $tables = self::tables();
         self::assertContains('work_order', $tables);
-        self::assertCount(33, $tables);
+        self::assertCount(34, $tables);
         self::migrate('first');
         self::assertSame([], self::tables());
         self::migrate('latest');

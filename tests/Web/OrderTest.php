@@ -131,7 +131,7 @@ final class OrderTest extends ApiTestCase
         self::assertSame(['Brisk Tern'], $names('tern brisk'));
         self::assertSame(['Brisk Tern'], $names('977'), 'a part of a serial number');
         self::assertSame(['Brisk Tern'], $names('KS4-1'));
-        self::assertSame(['Grey Oyster', 'Low Water', 'Old Pennant', 'Mudlark', 'Wrack Line'], $names('oyster'));
+        self::assertSame(['Grey Oyster', 'Low Water', 'Old Pennant', 'Mudlark', 'Wrack Line', 'Slack Tide'], $names('oyster'));
         self::assertSame(['Brisk Tern'], $names('vi2041'));
         self::assertSame('Brisk Tern', $names('vi 2041')[0]);
         self::assertSame([], $names('%'));

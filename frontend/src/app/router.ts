@@ -90,6 +90,12 @@ export const router = createRouter({
       meta: { place: 'bench' },
     },
     {
+      path: '/orders/:number(\\d+)/cart',
+      name: 'cart',
+      component: () => import('@/features/parts/CartPage.vue'),
+      meta: { place: 'parts' },
+    },
+    {
       path: '/orders/:number(\\d+)/record',
       name: 'record',
       component: () => import('@/features/record/RecordPage.vue'),

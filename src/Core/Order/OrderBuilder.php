@@ -15,6 +15,7 @@ use FreshTack\Core\Plan\TimedWork;
 use FreshTack\Core\Plan\Timeline;
 use FreshTack\Core\Plan\TimelineEntry;
 use FreshTack\Core\Plan\WorkPlanner;
+use FreshTack\Core\Policy\Question;
 use FreshTack\Core\Procedure\Caution;
 
 /**
@@ -51,7 +52,7 @@ final readonly class OrderBuilder
             $engines,
             $operations,
             $this->oil->plan($engines, $request),
-            $this->parts->plan(PartsList::demands($operations, $byPosition), $request->parts, $request->kits),
+            $this->parts->plan(PartsList::demands($operations, $byPosition), $request->parts, $request->kits, $request->policy->schools->is(Question::Parts, 'approved_others')),
             (new ToolList($request))->of($operations, $byPosition),
             $this->cautions($operations, $request),
             LabourSum::of(array_map(static fn (OrderedOperation $operation): array => [$operation->attended, $operation->unattended], $operations), $request->allowance),

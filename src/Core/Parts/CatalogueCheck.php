@@ -30,6 +30,9 @@ final readonly class CatalogueCheck
             if (isset($loops[$number])) {
                 $flaws->add($pointer.'/supersededBy', \sprintf('%s would lead back to itself: %s.', $number, implode(' → ', [...(new Supersession($newer))->chain($part->number), $part->number])));
             }
+            if (null !== $part->substituteFor && Origin::Maker !== ($parts[$part->substituteFor] ?? null)?->origin) {
+                $flaws->add($pointer.'/substituteFor', \sprintf('%s is no number of the engine maker\'s in the catalogue.', $part->substituteFor));
+            }
             self::kit($part, $parts, $pointer, $flaws);
         }
     }

@@ -12,6 +12,9 @@ final readonly class CataloguePart
      * @param int           $packSize     pieces in a pack, as they are bought
      * @param string|null   $supersededBy the number that took this one's place
      * @param list<KitLine> $kit          what it holds, if it is a kit
+     * @param int           $onOrder      pieces that are on their way
+     * @param \DateTimeImmutable|null $arrivesOn     the day on which they are expected; null: nobody knows
+     * @param string|null   $substituteFor the maker's number that it may stand in for, if it is another's
      */
     public function __construct(
         public string $number,
@@ -24,6 +27,9 @@ final readonly class CataloguePart
         public int $priceMinor,
         public ?string $supersededBy = null,
         public array $kit = [],
+        public int $onOrder = 0,
+        public ?\DateTimeImmutable $arrivesOn = null,
+        public ?string $substituteFor = null,
     ) {
     }
 

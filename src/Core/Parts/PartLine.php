@@ -15,6 +15,7 @@ final readonly class PartLine
      * @param list<string>             $instead   older numbers, from the sheet's to the last before this one
      * @param bool                     $atHand    laid out in case it is needed
      * @param string                   $firstUse  id of the operation that needs it first
+     * @param string|null              $standsFor the maker's number that this one, not the maker's, stands in for
      */
     public function __construct(
         public string $number,
@@ -26,6 +27,7 @@ final readonly class PartLine
         public array $instead = [],
         public bool $atHand = false,
         public string $firstUse = '',
+        public ?string $standsFor = null,
     ) {
     }
 
@@ -33,6 +35,20 @@ final readonly class PartLine
     public function short(): int
     {
         return max(0, $this->count - ($this->shelf->inStock ?? 0));
+    }
+
+    /** The day on which what is short is expected; null: nothing is short, or nobody knows. */
+    public function arrivesOn(): ?\DateTimeImmutable
+    {
+        $short = $this->short();
+
+        return $short > 0 && ($this->shelf->onOrder ?? 0) >= $short ? $this->shelf?->arrivesOn : null;
+    }
+
+    /** Another maker's part in its place. */
+    public function replacedBy(ShelfPart $substitute): self
+    {
+        return new self($substitute->number, $this->count, $this->positions, $this->singleUse, \sprintf('%s Not the maker\'s: it stands in for %s, which is short; the shop\'s policy allows approved others. Tell the owner of an engine under warranty before it is fitted.', $this->why, $this->number), $substitute, [], $this->atHand, $this->firstUse, $this->number);
     }
 
     public function with(self $other): self

@@ -11,9 +11,14 @@ final readonly class PartReader
 {
     public static function at(Cursor $part): CataloguePart
     {
-        $part->knowsOnly('number', 'description', 'maker', 'origin', 'packSize', 'bin', 'inStock', 'priceMinor', 'supersededBy', 'kit');
+        $part->knowsOnly('number', 'description', 'maker', 'origin', 'packSize', 'bin', 'inStock', 'priceMinor', 'supersededBy', 'kit', 'onOrder', 'arrivesOn', 'substituteFor');
         $number = self::number($part->at('number'));
-        $supersededBy = $part->at('supersededBy')->isNull() || '' === $part->at('supersededBy')->raw() ? null : self::number($part->at('supersededBy'));
+        $supersededBy = self::optional($part->at('supersededBy'));
+        $substituteFor = self::optional($part->at('substituteFor'));
+        $origin = $part->at('origin')->enum(Origin::class);
+        if (null !== $substituteFor && Origin::Other !== $origin) {
+            $part->at('substituteFor')->flaw('Only another maker\'s part stands in for one of the engine maker\'s.');
+        }
         if ('' !== $number && $number === $supersededBy) {
             $part->at('supersededBy')->flaw('A part can\'t take its own place.');
         }
@@ -22,13 +27,16 @@ final readonly class PartReader
             $number,
             $part->at('description')->string(120),
             $part->at('maker')->string(60),
-            $part->at('origin')->enum(Origin::class),
+            $origin,
             $part->at('packSize')->int(1, 10_000),
             $part->at('bin')->string(20),
             $part->at('inStock')->int(0, 1_000_000),
             $part->at('priceMinor')->int(0, 100_000_000),
             $supersededBy,
             self::kit($part->at('kit'), $number),
+            $part->at('onOrder')->optionalInt(0, 1_000_000) ?? 0,
+            $part->at('arrivesOn')->isNull() || '' === $part->at('arrivesOn')->raw() ? null : $part->at('arrivesOn')->day(),
+            $substituteFor,
         );
     }
 
@@ -49,6 +57,11 @@ final readonly class PartReader
         }
 
         return array_values($lines);
+    }
+
+    private static function optional(Cursor $number): ?string
+    {
+        return $number->isNull() || '' === $number->raw() ? null : self::number($number);
     }
 
     private static function number(Cursor $number): string

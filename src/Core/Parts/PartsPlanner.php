@@ -13,8 +13,9 @@ final readonly class PartsPlanner
     /**
      * @param list<PartDemand> $demands
      * @param list<string>     $chosen  numbers of kits to take
+     * @param bool             $others  whether another maker's part may stand in for one that is short
      */
-    public function plan(array $demands, PartsShelf $shelf, array $chosen): PartsPlan
+    public function plan(array $demands, PartsShelf $shelf, array $chosen, bool $others = false): PartsPlan
     {
         $lines = [];
         foreach ($demands as $demand) {
@@ -30,7 +31,14 @@ final readonly class PartsPlanner
             }
         }
 
-        return new PartsPlan(array_values($lines), $offers);
+        return new PartsPlan(array_map(static fn (PartLine $line): PartLine => $others ? self::substituted($line, $shelf) : $line, array_values($lines)), $offers);
+    }
+
+    private static function substituted(PartLine $line, PartsShelf $shelf): PartLine
+    {
+        $substitute = $line->short() > 0 ? $shelf->substitute($line->number, $line->count) : null;
+
+        return null === $substitute ? $line : $line->replacedBy($substitute);
     }
 
     private function line(PartDemand $demand, PartsShelf $shelf): PartLine

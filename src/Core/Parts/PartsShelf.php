@@ -31,6 +31,18 @@ final readonly class PartsShelf
         return $this->supersession->chain($number);
     }
 
+    /** Another maker's part that may stand in for this number and is there in full; null: none is. */
+    public function substitute(string $number, int $count): ?ShelfPart
+    {
+        foreach ($this->byNumber as $part) {
+            if ($number === $part->substituteFor && $part->inStock >= $count) {
+                return $part;
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<ShelfPart> */
     public function kits(): array
     {

@@ -19,6 +19,9 @@ final readonly class ShelfPartReader
             $part->at('priceMinor')->optionalInt(0, 100_000_000),
             $part->at('supersededBy')->optionalString(40),
             $part->at('kit')->isNull() ? [] : array_map(static fn (Cursor $line): KitLine => new KitLine($line->at('part')->string(40), $line->at('count')->int(1, 1000)), $part->at('kit')->list(0, 100)),
+            $part->at('onOrder')->optionalInt(0, 1_000_000) ?? 0,
+            $part->at('arrivesOn')->isNull() ? null : $part->at('arrivesOn')->day(),
+            $part->at('substituteFor')->optionalString(40),
         );
     }
 }

@@ -68,7 +68,7 @@ enum Question: string
             self::Pump => 'The kit or the impeller on the pick list.',
             self::InternalAnodes => 'Whether they stand first among what is offered while the engine is open, for boats in salt or brackish water.',
             self::Threads => 'The words at the step, and a warning where the torque assumes otherwise.',
-            self::Parts => 'Nothing yet: the catalogue does not say which part may stand in for which.',
+            self::Parts => 'Where the maker\'s part is short and the catalogue names one that stands in for it, that one is on the pick list, marked as not the maker\'s.',
             self::Covers => 'Whether panels and plug cover go back before the oil goes in or after the leak check.',
             self::PropellerShaft => 'A step whenever the propeller is off.',
             self::FinalTightening => 'A step where many bolts hold the lower unit; an impact wrench never gives the final figure.',

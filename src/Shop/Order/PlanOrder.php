@@ -49,8 +49,10 @@ final readonly class PlanOrder
     {
         $zone = $this->settings->zone();
         $short = array_values(array_filter($order->parts->lines, static fn (PartLine $line): bool => $line->short() > 0 && !$line->atHand));
-        $arrival = [] === $short || null === $draft->partsOn ? null : new \DateTimeImmutable($draft->partsOn->format('Y-m-d'), $zone);
-        $unknown = null === $draft->partsOn ? array_map(static fn (PartLine $line): string => $line->number, $short) : [];
+        $days = array_map(static fn (PartLine $line): ?\DateTimeImmutable => $draft->partsOn ?? $line->arrivesOn(), $short);
+        $last = [] === $days ? null : max($days);
+        $arrival = null === $last ? null : new \DateTimeImmutable($last->format('Y-m-d'), $zone);
+        $unknown = array_values(array_filter(array_map(static fn (PartLine $line, ?\DateTimeImmutable $day): ?string => null === $day ? $line->number : null, $short, $days), \is_string(...)));
 
         return ReadyBy::of($order->timeline, $this->settings->workingHours(), $this->clock->now()->setTimezone($zone), $arrival, $unknown);
     }

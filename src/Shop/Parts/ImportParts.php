@@ -64,6 +64,6 @@ final readonly class ImportParts
     /** @return array<mixed> */
     private static function told(CataloguePart $part): array
     {
-        return [...get_object_vars($part), 'origin' => $part->origin->value, 'kit' => array_map(get_object_vars(...), $part->kit)];
+        return [...get_object_vars($part), 'origin' => $part->origin->value, 'arrivesOn' => $part->arrivesOn?->format('Y-m-d'), 'kit' => array_map(get_object_vars(...), $part->kit)];
     }
 }

@@ -6,6 +6,7 @@ namespace FreshTack\Storage\Demo;
 
 use Doctrine\ORM\EntityManagerInterface;
 use FreshTack\Core\ExpectedError;
+use FreshTack\Core\Parts\CataloguePart;
 use FreshTack\Core\Parts\PartReader;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\SpecBook\ModelReader;
@@ -139,13 +140,30 @@ final readonly class DemoLoader
     private function stock(): void
     {
         $stock = $this->cursor('stock.json');
-        $parts = array_map(PartReader::at(...), $stock->at('parts')->list(0, 10_000));
+        $parts = array_map($this->part(...), $stock->at('parts')->list(0, 10_000));
         $stock->flaws->throwIfAny();
         $this->catalogue->write($parts, static function (): void {});
         foreach ($stock->at('oils')->list() as $oil) {
             $this->entities->persist($this->oil($oil));
         }
         $stock->flaws->throwIfAny();
+    }
+
+    /**
+     * Days of arrival are counted from today, so that they never lie behind.
+     *
+     * @throws ExpectedError
+     */
+    private function part(Cursor $part): CataloguePart
+    {
+        $document = \is_array($part->raw()) ? $part->raw() : [];
+        $days = $document['arrivesInDays'] ?? null;
+        $arrives = \is_int($days) ? $this->clock->now()->modify(\sprintf('+%d days', $days))->format('Y-m-d') : null;
+        $dated = Cursor::over([...array_diff_key($document, ['arrivesInDays' => 0]), 'arrivesOn' => $arrives]);
+        $read = PartReader::at($dated);
+        $dated->flaws->throwIfAny();
+
+        return $read;
     }
 
     private function oil(Cursor $oil): ShelfOilRecord

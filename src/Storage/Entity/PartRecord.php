@@ -9,6 +9,7 @@ use Doctrine\ORM\Mapping as ORM;
 
 #[ORM\Entity]
 #[ORM\Table(name: 'part')]
+#[ORM\Index(name: 'substitutes', columns: ['substitute_for'])]
 class PartRecord
 {
     public function __construct(
@@ -21,6 +22,9 @@ class PartRecord
         #[ORM\Column(length: 10, options: ['comment' => 'maker or other'])] public string $origin,
         #[ORM\Column(options: ['unsigned' => true, 'comment' => 'pieces in a pack'])] public int $packSize,
         #[ORM\Column(length: 40, nullable: true)] public ?string $supersededBy,
+        #[ORM\Column(options: ['unsigned' => true, 'default' => 0, 'comment' => 'pieces'])] public int $onOrder = 0,
+        #[ORM\Column(type: Types::DATE_IMMUTABLE, nullable: true)] public ?\DateTimeImmutable $arrivesOn = null,
+        #[ORM\Column(length: 40, nullable: true, options: ['comment' => 'the maker\'s number'])] public ?string $substituteFor = null,
         #[ORM\Version, ORM\Column(type: Types::INTEGER, options: ['unsigned' => true])] public int $version = 1,
     ) {
     }

@@ -27,6 +27,9 @@ final readonly class PartView
             'priceMinor' => $part->priceMinor,
             'supersededBy' => $part->supersededBy,
             'kit' => array_map(static fn (KitLine $line): array => ['part' => $line->part, 'count' => $line->count], $part->kit),
+            'onOrder' => $part->onOrder,
+            'arrivesOn' => $part->arrivesOn?->format('Y-m-d'),
+            'substituteFor' => $part->substituteFor,
         ];
     }
 

@@ -55,6 +55,28 @@ final class PartsPlannerTest extends TestCase
         self::assertSame('Some of its pieces are short on the shelf.', $offer->reason());
     }
 
+    public function testAnothersPartStandsInForOneThatIsShortOnlyWhereThePolicyAllowsIt(): void
+    {
+        $shelf = PartsShelf::of(new ShelfPart('F', 'Filter', 'B1', 1), new ShelfPart('O', 'Filter, other', 'B2', 6, substituteFor: 'F'));
+        $line = static fn (int $count, bool $others): PartLine => (new PartsPlanner())->plan([self::demand('F', $count)], $shelf, [], $others)->lines[0];
+
+        self::assertSame(['F', 1], [$line(2, false)->number, $line(2, false)->short()]);
+        self::assertSame(['O', 'F', 0], [$line(2, true)->number, $line(2, true)->standsFor, $line(2, true)->short()]);
+        self::assertStringContainsString('Not the maker\'s: it stands in for F, which is short', $line(2, true)->why);
+        self::assertSame('F', $line(1, true)->number, 'the maker\'s is there');
+        self::assertSame('F', $line(7, true)->number, 'the other is short as well');
+    }
+
+    public function testWhatIsOnOrderIsExpectedOnItsDayIfItIsEnough(): void
+    {
+        $day = new \DateTimeImmutable('2026-03-20');
+        $expected = static fn (int $count, int $onOrder): ?\DateTimeImmutable => (new PartsPlanner())->plan([self::demand('F', $count)], PartsShelf::of(new ShelfPart('F', 'Filter', 'B1', 1, onOrder: $onOrder, arrivesOn: $day)), [])->lines[0]->arrivesOn();
+
+        self::assertNull($expected(1, 5), 'nothing is short');
+        self::assertSame($day, $expected(3, 2), 'the two that are missing are on their way');
+        self::assertNull($expected(4, 2), 'one would still be missing');
+    }
+
     public function testATakenKitReplacesItsPieces(): void
     {
         $plan = self::plan([self::demand('F', 1), self::demand('S', 5), self::demand('X', 1)], ['KIT']);

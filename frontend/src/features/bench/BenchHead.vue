@@ -14,6 +14,7 @@ const engine = computed(
     <strong>Order {{ bench.order.number }}</strong>
     <span>{{ engine ? `${engine.label} · ${engine.model} · ${engine.serial}` : 'Whole rig' }}</span>
     <nav class="links" aria-label="Leave the bench">
+      <RouterLink :to="`/orders/${bench.order.number}/cart`">Cart</RouterLink>
       <RouterLink :to="`/orders/${bench.order.number}/paper`">From paper</RouterLink>
       <RouterLink :to="`/orders/${bench.order.number}`">Order</RouterLink>
       <RouterLink to="/">Board</RouterLink>

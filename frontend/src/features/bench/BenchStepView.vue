@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { Bench, EntryValue, NewEntry } from '@/shared/api/types'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import CouldNot from './CouldNot.vue'
+import PartsToHold from './PartsToHold.vue'
 import StepEntry from './StepEntry.vue'
 import StepPicture from './StepPicture.vue'
 import type { BenchStep } from './useBench'
@@ -75,6 +76,7 @@ const rows = computed(() => [
     <StepPicture :bench="bench" :current="current" />
   </div>
   <div class="cautions">
+    <PartsToHold :bench="bench" :operation="current.operation" />
     <p v-for="caution in current.operation.cautions" :key="caution.id" class="band">
       <strong>{{ caution.title }}.</strong> {{ caution.text }}
     </p>

@@ -1,16 +1,18 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { WorkOrder } from '@/shared/api/types'
-import { cartOf } from './cart'
+import { cartOf } from '@/shared/cart'
 
 /** What is brought to the boat once, before the first drain, in the order in which hands reach for it. */
-const props = defineProps<{ work: WorkOrder }>()
+const props = defineProps<{ work: WorkOrder; issued?: boolean }>()
 const stops = computed(() => cartOf(props.work))
 </script>
 
 <template>
   <p class="muted small">
-    Bring it all to the boat before the first drain. Each part’s number is held against this order, not against the box.
+    Bring it all to the boat before the first drain. Once the order is issued, each part’s number is held against the
+    serial number: <RouterLink v-if="issued" :to="`/orders/${work.order}/cart`">check the cart</RouterLink
+    ><template v-else>by hand or by scanner, on the cart’s own page</template>.
   </p>
   <ol class="stops">
     <li v-for="stop in stops" :key="stop.id">

@@ -23,6 +23,9 @@ const sheet = (paper: 'a4' | 'letter'): string =>
     <RouterLink v-if="order.status !== 'released'" :to="`/orders/${order.number}/bench`" class="act main"
       >Open at the bench</RouterLink
     >
+    <RouterLink v-if="order.status !== 'released'" :to="`/orders/${order.number}/cart`" class="act"
+      >Check the cart</RouterLink
+    >
     <RouterLink v-else :to="`/orders/${order.number}/record`" class="act main">Service record and label</RouterLink>
     <label class="small"
       >Sheet

@@ -34,7 +34,9 @@ const steps = computed(() => props.work.operations.reduce((sum, operation) => su
     <el-tab-pane :label="`Parts ${work.parts.length}`" name="parts"
       ><PartsTab :work="work" :draft="editable ? draft : null" @change="(part) => emit('change', part)"
     /></el-tab-pane>
-    <el-tab-pane label="Cart" name="cart"><CartTab v-if="tab === 'cart'" :work="work" /></el-tab-pane>
+    <el-tab-pane label="Cart" name="cart"
+      ><CartTab v-if="tab === 'cart'" :work="work" :issued="draft === null || !editable"
+    /></el-tab-pane>
     <el-tab-pane label="Torques, tools" name="tools"><ToolsTab :work="work" /></el-tab-pane>
     <el-tab-pane label="Labour" name="labour"
       ><LabourTab

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Draft, Kit, WorkOrder } from '@/shared/api/types'
 import WhyButton from '@/shared/ui/WhyButton.vue'
-import { moneyText } from '@/shared/units'
+import { dayText, moneyText } from '@/shared/units'
 
 /** What is fetched, in the order in which it is needed, and the kits that would take the place of loose pieces. */
 const props = defineProps<{ work: WorkOrder; draft: Draft | null }>()
@@ -50,6 +50,7 @@ const money = (kit: Kit): string => {
             ><s>{{ part.instead.join(' → ') }}</s> →
           </span>
           <strong>{{ part.number }}</strong>
+          <span v-if="part.standsFor" class="small other"><br />not the maker’s: for {{ part.standsFor }}</span>
         </td>
         <td>
           {{ part.description ?? 'not in the catalogue' }}
@@ -63,6 +64,7 @@ const money = (kit: Kit): string => {
         </td>
         <td class="number" :class="{ short: part.short > 0 }">
           {{ part.inStock ?? '–' }}{{ part.short > 0 ? `, ${part.short} short` : '' }}
+          <span v-if="part.arrivesOn" class="small due"><br />expected {{ dayText(part.arrivesOn) }}</span>
         </td>
         <td><WhyButton :about="part.number" :text="part.why" /></td>
       </tr>
@@ -74,6 +76,15 @@ const money = (kit: Kit): string => {
 .short {
   color: var(--red);
   font-weight: 700;
+}
+
+.other {
+  color: var(--brass);
+}
+
+.due {
+  color: var(--ink);
+  font-weight: 400;
 }
 
 .kit {

@@ -30,6 +30,9 @@ const fresh: Part = {
   priceMinor: 0,
   supersededBy: null,
   kit: [],
+  onOrder: 0,
+  arrivesOn: null,
+  substituteFor: null,
 }
 const form = ref({ ...fresh, price: '', kitWords: '' })
 watch(
@@ -48,6 +51,8 @@ const save = useMutation({
       ...part,
       priceMinor: Number.isNaN(minor) ? -1 : minor,
       supersededBy: part.supersededBy === '' ? null : part.supersededBy,
+      substituteFor: part.substituteFor === '' ? null : part.substituteFor,
+      arrivesOn: part.arrivesOn === '' ? null : part.arrivesOn,
       kit: readKit(kitWords),
     }
     return answered(api.PUT('/api/catalogue/part', { body: { version: data.value?.version ?? null, part: changed } }))
@@ -71,6 +76,7 @@ const fields = [
 const counts = [
   { key: 'packSize', label: 'Pieces in a pack' },
   { key: 'inStock', label: 'In stock' },
+  { key: 'onOrder', label: 'On order' },
 ] as const
 </script>
 
@@ -126,6 +132,11 @@ const counts = [
           <FieldNote :text="fieldError(field.key)" />
         </div>
       </template>
+      <label for="part-arrives">Expected on</label>
+      <div>
+        <input id="part-arrives" v-model="form.arrivesOn" class="cell" type="date" />
+        <FieldNote :text="fieldError('arrivesOn')" />
+      </div>
       <label for="part-price">Price of one</label>
       <div>
         <input id="part-price" v-model="form.price" class="cell figure" inputmode="decimal" placeholder="18.40" />
@@ -140,6 +151,16 @@ const counts = [
           placeholder="no number took its place"
         />
         <FieldNote :text="fieldError('supersededBy')" />
+      </div>
+      <label for="part-substitute">Stands in for</label>
+      <div>
+        <input
+          id="part-substitute"
+          v-model="form.substituteFor"
+          class="cell wide"
+          placeholder="the maker’s number, if it is another’s part"
+        />
+        <FieldNote :text="fieldError('substituteFor')" />
       </div>
       <label for="part-kit">Kit holds</label>
       <div>

@@ -29,6 +29,9 @@ const { data, error, isPending } = useQuery({
         }}</span>
       </div>
       <PickTable :parts="order.parts" />
+      <p>
+        <RouterLink :to="`/orders/${order.number}/cart`">Check the cart of order {{ order.number }}</RouterLink>
+      </p>
       <div v-for="pool in order.oil" :key="pool.grade">
         <h3>
           {{ pool.grade }}, class {{ pool.performanceClass }}: {{ pool.need.text }} for

@@ -26,6 +26,7 @@ const byBin = computed(() => [...props.parts].sort((a, b) => (a.bin ?? '~').loca
         </td>
         <td>
           <strong>{{ part.number }}</strong>
+          <span v-if="part.standsFor" class="small"><br />not the maker’s: for {{ part.standsFor }}</span>
         </td>
         <td>{{ part.description ?? 'not in the catalogue' }}{{ part.singleUse ? ' · single use' : '' }}</td>
         <td>{{ part.positions.join(', ') }}</td>

@@ -1,4 +1,4 @@
-import type { WorkOrder } from '@/shared/api/types'
+import type { Operation, WorkOrder } from './api/types'
 
 export interface CartLine {
   key: string
@@ -6,6 +6,8 @@ export interface CartLine {
   what: string
   words: string
   where: string
+  /** Of a part: the engines that it is for. */
+  engines: string[]
 }
 
 export interface CartStop {
@@ -28,6 +30,7 @@ export function cartOf(work: WorkOrder): CartStop[] {
       kind: 'part',
       what: `${part.count} × ${part.number}`,
       words: `${part.description ?? 'not in the catalogue'}${part.atHand ? ', if it is needed' : ''}`,
+      engines: part.positions,
       where: `${part.bin ?? 'no bin'} · ${part.positions.join(', ')}${part.short > 0 ? ` · ${part.short} short` : ''}`,
     })
   }
@@ -37,6 +40,7 @@ export function cartOf(work: WorkOrder): CartStop[] {
       kind: 'tool',
       what: tool.size ?? '',
       words: tool.name,
+      engines: [],
       where: tool.wrench?.name ?? '',
     })
   }
@@ -48,6 +52,7 @@ export function cartOf(work: WorkOrder): CartStop[] {
         kind: 'oil',
         what: `${pick.count} × ${pick.opened ? 'opened ' : ''}${pick.size.value} ${units[pick.size.unit] ?? pick.size.unit}`,
         words: `${pool.grade}, ${pool.performanceClass}`,
+        engines: [],
         where: pool.positions.join(', '),
       })
     }
@@ -59,4 +64,12 @@ export function cartOf(work: WorkOrder): CartStop[] {
       title: `${operation.label} · ${operation.title}`,
       lines: lines.get(operation.id) ?? [],
     }))
+}
+
+/** Numbers that one operation fits to its engine: a part stands in the list under the engine that needs it first. */
+export function partsOf(work: WorkOrder, operation: Operation): string[] {
+  const own = (id: string): string => id.slice(id.indexOf('.') + 1)
+  return work.parts
+    .filter((part) => part.positions.includes(operation.label) && own(part.firstUse) === own(operation.id))
+    .map((part) => part.number)
 }
