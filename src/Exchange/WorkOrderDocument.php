@@ -48,13 +48,20 @@ final readonly class WorkOrderDocument
      */
     public static function of(WorkOrder $order, bool $withTimeline = true): array
     {
+        $plates = [];
+
         return [
             'format' => self::FORMAT,
             'order' => $order->request->number,
             'day' => $order->request->day->format('Y-m-d'),
             'place' => $order->request->place->label(),
             'air' => $order->request->air->text(),
-            'engines' => array_map(static fn (EngineOrder $engine): array => self::engine($engine, $order->request->procedures), $order->engines),
+            'engines' => array_map(static function (EngineOrder $engine) use ($order, &$plates): array {
+                $used = UsedValues::of($engine, $order->request->procedures);
+                $kind = spl_object_id($engine->request->sheet).'|'.implode(',', $used);
+
+                return self::engine($engine, $order->request->procedures, $used, $plates[$kind] ??= self::plate($engine, $used));
+            }, $order->engines),
             'operations' => array_map(self::operation(...), $order->operations),
             'oil' => array_map(OilDocument::of(...), $order->oil),
             'parts' => array_map(self::part(...), $order->parts->lines),
@@ -70,13 +77,14 @@ final readonly class WorkOrderDocument
 
     /**
      * @param list<Procedure> $procedures
+     * @param list<string>    $used
+     * @param list<Doc>       $plate
      *
      * @return Doc
      */
-    private static function engine(EngineOrder $engine, array $procedures): array
+    private static function engine(EngineOrder $engine, array $procedures, array $used, array $plate): array
     {
         $advice = $engine->arrivalAdvice;
-        $used = UsedValues::of($engine, $procedures);
 
         return [
             'position' => $engine->position->value,
@@ -96,8 +104,18 @@ final readonly class WorkOrderDocument
             ],
             'used' => $used,
             'level' => null === $engine->level ? null : self::level($engine->level),
-            'plate' => array_map(static fn (SheetValue $value): array => self::figure(new Figure($value->field->value, $value->field->label(), $value->figure(), $value->detail(), $value->source->text())), self::onThePlate($engine, $used)),
+            'plate' => $plate,
         ];
+    }
+
+    /**
+     * @param list<string> $used
+     *
+     * @return list<Doc>
+     */
+    private static function plate(EngineOrder $engine, array $used): array
+    {
+        return array_map(static fn (SheetValue $value): array => self::figure(new Figure($value->field->value, $value->field->label(), $value->figure(), $value->detail(), $value->source->text())), self::onThePlate($engine, $used));
     }
 
     /**

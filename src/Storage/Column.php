@@ -22,4 +22,16 @@ final readonly class Column
 
         return \is_string($cell) || \is_int($cell) ? (string) $cell : throw CorruptRecord::in('a row', $name, 'no text');
     }
+
+    /**
+     * At midnight.
+     *
+     * @param array<string, mixed> $row
+     */
+    public static function day(array $row, string $column): \DateTimeImmutable
+    {
+        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', self::text($row, $column));
+
+        return false === $day ? throw new \LogicException("Column $column holds no day.") : $day;
+    }
 }

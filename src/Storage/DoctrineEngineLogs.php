@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Storage;
 
+use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\ORM\EntityManagerInterface;
 use FreshTack\Core\Due\Declined;
 use FreshTack\Core\ExpectedError;
@@ -41,15 +42,15 @@ final readonly class DoctrineEngineLogs implements EngineLogs
     public function all(array $engineIds): array
     {
         $readings = $done = $declined = array_fill_keys($engineIds, []);
-        foreach ([] === $engineIds ? [] : $this->entities->getRepository(HourReadingRecord::class)->findBy(['engine' => $engineIds], ['readOn' => 'ASC', 'id' => 'ASC']) as $record) {
-            $readings[(int) $record->engine->id][] = new HourReading($record->readOn, self::hours($record->tenths, 'hour_reading', $record->id), $record->offsetTenths, ReadingSource::from($record->source));
+        foreach ($this->rows('read_on, tenths, offset_tenths, source, id FROM hour_reading', 'read_on', $engineIds) as $row) {
+            $readings[Column::int($row, 'engine_id')][] = new HourReading(Column::day($row, 'read_on'), self::hours(Column::int($row, 'tenths'), 'hour_reading', Column::int($row, 'id')), Column::int($row, 'offset_tenths'), ReadingSource::from(Column::text($row, 'source')));
         }
-        foreach ([] === $engineIds ? [] : $this->entities->getRepository(TaskDoneRecord::class)->findBy(['engine' => $engineIds], ['doneOn' => 'ASC', 'id' => 'ASC']) as $record) {
-            $hours = null === $record->tenths ? null : self::hours($record->tenths, 'task_done', $record->id);
-            $done[(int) $record->engine->id][] = new TaskDone(Task::from($record->task), Action::from($record->action), $record->doneOn, $hours, $record->evidence, $record->elsewhere);
+        foreach ($this->rows('task, action, done_on, tenths, evidence, elsewhere, id FROM task_done', 'done_on', $engineIds) as $row) {
+            $hours = null === $row['tenths'] ? null : self::hours(Column::int($row, 'tenths'), 'task_done', Column::int($row, 'id'));
+            $done[Column::int($row, 'engine_id')][] = new TaskDone(Task::from(Column::text($row, 'task')), Action::from(Column::text($row, 'action')), Column::day($row, 'done_on'), $hours, Column::text($row, 'evidence'), 1 === Column::int($row, 'elsewhere'));
         }
-        foreach ([] === $engineIds ? [] : $this->entities->getRepository(TaskDeclinedRecord::class)->findBy(['engine' => $engineIds], ['declinedOn' => 'ASC', 'id' => 'ASC']) as $record) {
-            $declined[(int) $record->engine->id][] = new Declined(Task::from($record->task), $record->declinedOn, $record->note);
+        foreach ($this->rows('task, declined_on, note, id FROM task_declined', 'declined_on', $engineIds) as $row) {
+            $declined[Column::int($row, 'engine_id')][] = new Declined(Task::from(Column::text($row, 'task')), Column::day($row, 'declined_on'), Column::text($row, 'note'));
         }
         $histories = [];
         foreach ($engineIds as $id) {
@@ -57,6 +58,18 @@ final readonly class DoctrineEngineLogs implements EngineLogs
         }
 
         return $histories;
+    }
+
+    /**
+     * Plain rows: a history is read for every preview, and nothing of it is ever changed.
+     *
+     * @param list<int> $engineIds
+     *
+     * @return list<array<string, mixed>> by day
+     */
+    private function rows(string $columns, string $day, array $engineIds): array
+    {
+        return [] === $engineIds ? [] : $this->entities->getConnection()->fetchAllAssociative("SELECT engine_id, $columns WHERE engine_id IN (?) ORDER BY $day, id", [$engineIds], [ArrayParameterType::INTEGER]);
     }
 
     public function addReading(int $engineId, HourReading $reading, string $by): void

@@ -28,13 +28,15 @@ final readonly class DueList
     /**
      * @param \DateTimeImmutable $readOn the day of the reading that the hours come from
      * @param UseRate|null       $rate   null if nothing is known of it
+     * @param list<Task>|null    $asked  only these and what they are part of; null: all
      *
      * @return list<TaskDue> in the trade's order
      */
-    public function of(SpecSheet $sheet, EngineRecord $record, EngineNow $now, \DateTimeImmutable $readOn, ?UseRate $rate, HardUses $uses): array
+    public function of(SpecSheet $sheet, EngineRecord $record, EngineNow $now, \DateTimeImmutable $readOn, ?UseRate $rate, HardUses $uses, ?array $asked = null): array
     {
         $dues = [];
-        foreach ($sheet->tasks() as $task) {
+        $longer = array_map(static fn (Task $task): ?Task => $task->partOf(), $asked ?? []);
+        foreach (null === $asked ? $sheet->tasks() : array_filter(Task::cases(), static fn (Task $task): bool => \in_array($task, [...$asked, ...$longer], true)) as $task) {
             $interval = $sheet->interval($task);
             if (null !== $interval) {
                 $dues[$task->value] = $this->one($task, $interval, $record, $now, $readOn, $rate, $uses);
@@ -55,7 +57,7 @@ final readonly class DueList
             $interval,
             $last,
             $assessment,
-            $this->book->times($interval, $last, $now, $readOn),
+            $this->book->times($interval, $last, $assessment, $now, $readOn),
             $ahead ? $rate?->reach($assessment->hoursLeftTenths, $readOn) : null,
             $this->severe($interval, $last, $now, $uses, $assessment),
             $record->declinedSince($task, $last?->on),

@@ -15,16 +15,24 @@ use FreshTack\Core\SpecBook\Task;
 /**
  * Finds which of an engine's picked tasks can be done, and how. A task that can't be done is parked with its reason
  * and the rest judged again without it, since parking one changes the others: without its filter an engine takes
- * less oil.
+ * less oil. What was found out for one engine counts for every other with the same sheet and the same tasks.
  */
-final readonly class EngineCompiler
+final class EngineCompiler
 {
     /** Between two stations; an order has never so many operations. */
     private const STEP = 10_000;
 
-    private CalledWork $called;
+    private readonly CalledWork $called;
+    /** @var array<string, list<string>> names of holes, by kind of engine and task */
+    private array $holes = [];
+    /** @var array<string, list<OrderedOperation>> of the first engine of its kind */
+    private array $ordered = [];
+    /** @var array<string, bool> whether the level on arrival still waits for a decision, by position */
+    private array $undecided = [];
+    /** @var array<string, list<OrderedOperation>> likewise, lockouts and changes of attitude */
+    private array $modes = [];
 
-    public function __construct(private OrderRequest $request, private FactsMaker $facts, private StepMaker $steps = new StepMaker())
+    public function __construct(private readonly OrderRequest $request, private readonly FactsMaker $facts, private readonly StepMaker $steps = new StepMaker())
     {
         $this->called = new CalledWork($request->procedures);
     }
@@ -142,7 +150,7 @@ final readonly class EngineCompiler
         $oil = \in_array($task, [Task::EngineOil, Task::OilFilter], true);
 
         return match (true) {
-            $this->facts->isArrivalUndecided($engine) => BlockedTask::undecidedArrival($engine->position, $task),
+            $this->undecided[$engine->position->value] ??= $this->facts->isArrivalUndecided($engine) => BlockedTask::undecidedArrival($engine->position, $task),
             Place::Afloat === $this->request->place && $task->isUnderWater() => BlockedTask::underWater($engine->position, $task),
             $oil && $this->facts->isStuckAfloat($engine) => BlockedTask::afloat($engine->position, $task),
             $oil && null !== $chart && null === $chart->choose($this->request->air, $this->request->policy->prefersGrades) => BlockedTask::noGrade($engine->position, $task, $this->request->air->text(), $chart->text()),
@@ -153,7 +161,7 @@ final readonly class EngineCompiler
     /** A task done within another needs what the other needs. */
     private function holes(EngineRequest $engine, Task $task, EngineFacts $facts): ?BlockedTask
     {
-        $named = array_values(array_unique(array_map(fn (string $path): string => $this->nameOf($path, $facts), $this->called->holes($facts, [$task]))));
+        $named = $this->holes[self::kind($engine, $facts).$task->value] ??= array_values(array_unique(array_map(fn (string $path): string => $this->nameOf($path, $facts), $this->called->holes($facts, [$task]))));
 
         return [] === $named ? null : BlockedTask::byHoles($engine->position, $task, $named);
     }
@@ -189,12 +197,16 @@ final readonly class EngineCompiler
      */
     private function operations(EngineRequest $engine, array $ready, EngineFacts $facts, bool $bare = false): array
     {
+        $kind = self::kind($engine, $facts).($bare ? 'bare' : '');
+        $sister = $this->ordered[$kind] ?? null;
+        if (null !== $sister) {
+            return array_map(fn (OrderedOperation $operation): OrderedOperation => $this->steps->at($engine->position, $operation, $facts, $bare), $sister);
+        }
         $called = $this->called->operations($facts, array_map(static fn (PickedTask $picked): Task => $picked->task, $ready));
-
         $opened = array_filter(array_map(static fn (array $entry): ?Opening => $entry[1]->opens, $called));
         $has = static fn (Opening $opening): bool => !$opening->mayBeLacking() || \in_array($opening, $opened, true);
 
-        return array_map(fn (array $entry, int $index): OrderedOperation => $this->steps->ordered(
+        return $this->ordered[$kind] = array_map(fn (array $entry, int $index): OrderedOperation => $this->steps->ordered(
             $engine->position,
             $entry[0],
             $entry[1],
@@ -208,8 +220,19 @@ final readonly class EngineCompiler
     /** @return list<OrderedOperation> */
     private function modes(EngineRequest $engine, EngineFacts $facts, bool $bare = false): array
     {
+        $kind = self::kind($engine, $facts).($bare ? 'bare' : '');
+        $sister = $this->modes[$kind] ?? null;
+        if (null !== $sister) {
+            return array_map(fn (OrderedOperation $operation): OrderedOperation => $this->steps->at($engine->position, $operation, $facts, $bare), $sister);
+        }
         $none = new Procedure('', null, '', [], []);
 
-        return array_map(fn (Operation $operation): OrderedOperation => $this->steps->ordered($engine->position, $none, $operation, $facts, [], 0, $bare), $this->called->modes($facts));
+        return $this->modes[$kind] = array_map(fn (Operation $operation): OrderedOperation => $this->steps->ordered($engine->position, $none, $operation, $facts, [], 0, $bare), $this->called->modes($facts));
+    }
+
+    /** Engines of one kind differ in nothing that a procedure could ask for, but for the reading on arrival. */
+    private static function kind(EngineRequest $engine, EngineFacts $facts): string
+    {
+        return spl_object_id($engine->sheet).'|'.(null === $engine->arrival ? '' : 'read').'|'.$facts->taskKey().'|';
     }
 }

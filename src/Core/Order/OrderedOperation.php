@@ -50,6 +50,21 @@ final readonly class OrderedOperation
         return ($this->position->value ?? 'rig').'.'.$this->operation->id.($this->time > 1 ? '-'.$this->time : '');
     }
 
+    /**
+     * The same at another engine; work on the whole rig stays what it is.
+     *
+     * @param list<OrderedStep>|null $steps null: its own under other ids
+     */
+    public function at(Position $position, ?array $steps = null): self
+    {
+        if (null === $this->position || $position === $this->position) {
+            return $this;
+        }
+        $steps ??= array_map(static fn (OrderedStep $step): OrderedStep => $step->named($position->value.strstr($step->id, '.')), $this->steps);
+
+        return new self($position, $this->operation, $this->task, $this->attended, $this->unattended, $this->attitude, $this->restMin, $steps, $this->openings, $this->chain, $this->rank, $this->time);
+    }
+
     public function isByHand(): bool
     {
         return str_starts_with($this->operation->id, HandStep::PREFIX);

@@ -109,9 +109,29 @@ final readonly class RequestReader
      */
     private static function engines(Cursor $engines, array $known): array
     {
-        $list = $engines->list(1, 5);
+        $read = [];
+        foreach ($engines->list(1, 5) as $place => $engine) {
+            $sheet = $known[$place] ?? self::sheetOfSister($engine, $read, $engines);
+            $read[] = self::engine($engine, $sheet);
+        }
 
-        return array_map(static fn (Cursor $engine, int $place): EngineRequest => self::engine($engine, $known[$place] ?? null), $list, array_keys($list));
+        return $read;
+    }
+
+    /**
+     * Engines of one revision share what was read of it.
+     *
+     * @param list<EngineRequest> $read
+     */
+    private static function sheetOfSister(Cursor $engine, array $read, Cursor $engines): ?SpecSheet
+    {
+        foreach ($read as $place => $sister) {
+            if (!$engine->at('sheet')->isNull() && $engine->at('sheet')->raw() === $engines->at($place)->at('sheet')->raw()) {
+                return $sister->sheet;
+            }
+        }
+
+        return null;
     }
 
     private static function engine(Cursor $engine, ?SpecSheet $known): EngineRequest

@@ -52,6 +52,22 @@ final readonly class StepMaker
         );
     }
 
+    /**
+     * The same at another engine of its kind; only what tells the reading on arrival is filled in anew.
+     *
+     * @param bool $bare without its steps
+     */
+    public function at(Position $position, OrderedOperation $sister, EngineFacts $facts, bool $bare): OrderedOperation
+    {
+        $called = $bare || !$sister->operation->tellsArrival ? null : array_values(array_filter($sister->operation->steps, static fn (Step $step): bool => $step->when->holds($facts)));
+        if (null === $called) {
+            return $sister->at($position);
+        }
+        $last = \count($called) - 1;
+
+        return $sister->at($position, array_map(fn (Step $step, int $index): OrderedStep => $this->step($position, $sister->operation, $step, $facts, $index === $last), $called, array_keys($called)));
+    }
+
     private function minutes(?string $path, EngineFacts $facts): ?Minutes
     {
         $content = null === $path ? null : $facts->value($path)?->content;

@@ -14,7 +14,7 @@ enum Effort: string
     /** For an order that is issued. */
     case Full = 'full';
 
-    private const PREVIEW_SCHEDULES = 4;
+    private const PREVIEW_SCHEDULES = 3;
     /** Placings of single activities: the more of them there are, the fewer schedules. */
     private const FULL_PLACINGS = 50_000;
     private const MOST_SCHEDULES = 2000;

@@ -24,6 +24,9 @@ final readonly class ReplayedEngine
     public function until(int $minute): self
     {
         $ending = array_values(array_filter($this->going, static fn (TimedWork $timed): bool => $timed->endMin <= $minute));
+        if ([] === $ending) {
+            return $this;
+        }
         usort($ending, static fn (TimedWork $a, TimedWork $b): int => $a->endMin <=> $b->endMin);
         $engine = $this;
         foreach ($ending as $timed) {

@@ -38,6 +38,12 @@ final readonly class EngineFacts
         return new self($this->sheet, $this->worked, $this->raw, $tasks, $this->schools);
     }
 
+    /** The tasks that are done on it, as one text. */
+    public function taskKey(): string
+    {
+        return implode(',', array_map(static fn (Task $task): string => $task->value, $this->tasks));
+    }
+
     /** Whether anything answers, without working out how it would be shown. */
     public function knows(string $path): bool
     {

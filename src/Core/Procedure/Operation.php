@@ -19,6 +19,8 @@ final readonly class Operation
     public array $asks;
     /** @var list<Gate> what must be so before it */
     public array $gates;
+    /** Whether a step of it shows the level that was read on arrival. */
+    public bool $tellsArrival;
 
     /**
      * @param string|null    $unattendedFrom path of the sheet's value for the unattended minutes
@@ -62,6 +64,7 @@ final readonly class Operation
             ...array_map(static fn (PartUse $part): array => $part->when->paths(), $parts),
         )));
         $this->gates = $this->before();
+        $this->tellsArrival = \in_array('order.arrival', array_merge(...array_map(static fn (Step $step): array => $step->needs, $steps)), true);
         $this->always = array_values(array_unique(array_filter([...$sizes, $unattendedFrom, $restFrom, $setting->attitudeFrom], \is_string(...))));
     }
 

@@ -39,14 +39,15 @@ final readonly class DueBook
         return null === $severe || null === $last || !$uses->meetAny($severe->uses) ? null : $this->judge($severe->every, $last, $now, false);
     }
 
-    /** @param \DateTimeImmutable $readOn the day of the reading that `$now` has its hours from */
-    public function times(Interval $interval, ?LastDone $last, EngineNow $now, \DateTimeImmutable $readOn): DueTimes
+    /**
+     * @param DueAssessment      $judged what `assess()` said of the same
+     * @param \DateTimeImmutable $readOn the day of the reading that `$now` has its hours from
+     */
+    public function times(Interval $interval, ?LastDone $last, DueAssessment $judged, EngineNow $now, \DateTimeImmutable $readOn): DueTimes
     {
-        $limit = null === $last ? $interval->first : $interval->every;
-        if (null === $limit) {
+        if (null === (null === $last ? $interval->first : $interval->every)) {
             return new DueTimes(null, null, $now->inService, true);
         }
-        $judged = $this->judge($limit, $last ?? new LastDone($now->inService, EngineHours::zero()), $now, null === $last);
         $reached = static fn (int $within): ?\DateTimeImmutable => null !== $judged->hoursLeftTenths && $judged->hoursLeftTenths <= $within ? $readOn : null;
         $due = $judged->dueDate;
 

@@ -7,6 +7,7 @@ namespace FreshTack\Shop\Board;
 use FreshTack\Core\Due\DueList;
 use FreshTack\Core\Schedule\EngineNow;
 use FreshTack\Core\Schedule\HardUses;
+use FreshTack\Core\SpecBook\Task;
 use FreshTack\Core\Usage\HourReading;
 use FreshTack\Core\Usage\Season;
 use FreshTack\Core\Usage\UseRate;
@@ -28,15 +29,16 @@ final readonly class AssessEngine
     /**
      * @param BoatUse|null     $use     null: it hangs on no boat
      * @param HourReading|null $reading what the meter shows now; without a meter the calendar decides alone
+     * @param list<Task>|null  $asked   where only these stand, and how fast it gathers hours is not asked; null: all
      */
-    public function __invoke(Engine $engine, ?BoatUse $use, EngineHistory $history, ?HourReading $reading): EngineAssessment
+    public function __invoke(Engine $engine, ?BoatUse $use, EngineHistory $history, ?HourReading $reading, ?array $asked = null): EngineAssessment
     {
         $match = ($this->identify)($engine->plate());
         $sheet = null === $match->head ? null : $this->book->sheet($match->head);
         $season = null === $use ? Season::allYear() : Season::of($this->settings->useByMonth(), $use->months);
-        $rate = $engine->hasMeter ? UseRate::from($history->hours, $engine->inService, $season) : null;
+        $rate = $engine->hasMeter && null === $asked ? UseRate::from($history->hours, $engine->inService, $season) : null;
         $now = new EngineNow(($this->today)(), $reading?->total(), $engine->inService);
-        $dues = null === $sheet ? [] : (new DueList($this->settings->duePolicy()))->of($sheet, $history->record(), $now, $reading->on ?? $now->day, $rate, $use?->hardUses() ?? new HardUses([]));
+        $dues = null === $sheet ? [] : (new DueList($this->settings->duePolicy()))->of($sheet, $history->record(), $now, $reading->on ?? $now->day, $rate, $use?->hardUses() ?? new HardUses([]), $asked);
 
         return new EngineAssessment($engine, $reading, $match, $sheet, $dues, $rate);
     }

@@ -26,9 +26,30 @@ final readonly class DraftRequests
      */
     public function of(OrderFile $file, Draft $draft, array $more = []): DraftRequest
     {
+        return $this->read($file, $draft, null, $more);
+    }
+
+    /**
+     * The same, without looking where the tasks stand that are not picked.
+     *
+     * @throws NotFound|InvalidQuantity|InvalidDocument
+     */
+    public function ofPicked(OrderFile $file, Draft $draft): DraftRequest
+    {
+        return $this->read($file, $draft, [], []);
+    }
+
+    /**
+     * @param list<Task>|null $asked where these stand beside the picked ones; null: all
+     * @param list<Task>      $more
+     *
+     * @throws NotFound|InvalidQuantity|InvalidDocument
+     */
+    private function read(OrderFile $file, Draft $draft, ?array $asked, array $more): DraftRequest
+    {
         $draft = $draft->withFills($file->draft->fills);
         $boat = $this->register->boat($file->boatId);
-        $assessed = $this->assembler->assess($boat, $draft);
+        $assessed = $this->assembler->assess($boat, $draft, $asked);
 
         return new DraftRequest($file, $draft, $boat, $assessed, $this->assembler->read($file->number, $draft, $assessed, $more));
     }

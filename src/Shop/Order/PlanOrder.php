@@ -36,7 +36,7 @@ final readonly class PlanOrder
      */
     public function __invoke(OrderFile $file, Draft $draft): ?OrderPlan
     {
-        $request = $this->requests->of($file, $draft)->request;
+        $request = $this->requests->ofPicked($file, $draft)->request;
         if (null === $request) {
             return null;
         }

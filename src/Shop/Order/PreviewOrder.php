@@ -23,6 +23,28 @@ final readonly class PreviewOrder
     {
         $asked = $this->requests->of($file, $draft);
 
-        return new OrderView($file, $asked->boat, $asked->assessed, null === $asked->request ? null : WorkOrderDocument::of($this->builder->build($asked->request), false));
+        return new OrderView($file, $asked->boat, $asked->assessed, $this->document($asked));
+    }
+
+    /**
+     * The work alone: it follows the hand.
+     *
+     * @return array<string, mixed>|null null if no engine has a sheet
+     *
+     * @throws NotFound|InvalidQuantity|InvalidDocument|GateBroken
+     */
+    public function work(OrderFile $file, Draft $draft): ?array
+    {
+        return $this->document($this->requests->ofPicked($file, $draft));
+    }
+
+    /**
+     * @return array<string, mixed>|null
+     *
+     * @throws GateBroken
+     */
+    private function document(DraftRequest $asked): ?array
+    {
+        return null === $asked->request ? null : WorkOrderDocument::of($this->builder->build($asked->request), false);
     }
 }

@@ -41,21 +41,23 @@ final readonly class RequestAssembler
     }
 
     /**
+     * @param list<Task>|null $more where only these and the picked tasks stand; null: all
+     *
      * @return list<EngineAssessment> in the order of the draft
      *
      * @throws NotFound        if an engine is not on this boat
      * @throws InvalidQuantity if the draft's hours can't be read
      */
-    public function assess(Boat $boat, Draft $draft): array
+    public function assess(Boat $boat, Draft $draft, ?array $more = null): array
     {
         $histories = $this->logs->all(array_map(static fn (DraftEngine $engine): int => $engine->engineId, $draft->engines));
 
-        return array_map(function (DraftEngine $drafted) use ($boat, $histories): EngineAssessment {
+        return array_map(function (DraftEngine $drafted) use ($boat, $histories, $more): EngineAssessment {
             $known = $boat->engine($drafted->engineId) ?? throw NotFound::engine($drafted->engineId);
             $history = $histories[$known->id];
             $reading = null === $drafted->hours ? null : new HourReading(($this->today)(), EngineHours::of($drafted->hours), $history->hours->latest()->offsetTenths ?? 0);
 
-            return ($this->assess)($known->identifiedAs($drafted->plate(), null !== $drafted->hours), $boat->use, $history, $reading);
+            return ($this->assess)($known->identifiedAs($drafted->plate(), null !== $drafted->hours), $boat->use, $history, $reading, null === $more ? null : [...$drafted->tasks, ...$more]);
         }, $draft->engines);
     }
 

@@ -30,7 +30,7 @@ final readonly class SchoolEffects
     private function changed(OrderFile $file, Schools $schools): ?ChangedDraft
     {
         try {
-            $asked = $this->requests->of($file, $file->draft);
+            $asked = $this->requests->ofPicked($file, $file->draft);
             if (null === $asked->request) {
                 return null;
             }

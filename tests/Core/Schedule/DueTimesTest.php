@@ -41,7 +41,8 @@ final class DueTimesTest extends TestCase
             $hours = 'no meter' === $kind ? null : EngineHours::ofTenths($lastTenths + $run);
             $day = $readOn->modify("+$later days");
 
-            $kept = $book->times($interval, $last, new EngineNow($readOn, $hours, $inService), $readOn);
+            $then = new EngineNow($readOn, $hours, $inService);
+            $kept = $book->times($interval, $last, $book->assess($interval, $last, $then), $then, $readOn);
             $anew = $book->assess($interval, $last, new EngineNow($day, $hours, $inService));
 
             self::assertSame($anew->state, $kept->stateOn($day), "every $every h or $months months, $kind");
@@ -52,7 +53,9 @@ final class DueTimesTest extends TestCase
     {
         $book = new DueBook(new DuePolicy(EngineHours::of('15'), 30, EngineHours::of('10'), 30));
         $interval = new Interval(null, Limit::of(EngineHours::of('100'), 12));
-        $times = $book->times($interval, new LastDone(self::day('2025-01-01'), EngineHours::of('0')), new EngineNow(self::day('2025-05-01'), EngineHours::of('111'), self::day('2024-01-01')), self::day('2025-04-20'));
+        $last = new LastDone(self::day('2025-01-01'), EngineHours::of('0'));
+        $now = new EngineNow(self::day('2025-05-01'), EngineHours::of('111'), self::day('2024-01-01'));
+        $times = $book->times($interval, $last, $book->assess($interval, $last, $now), $now, self::day('2025-04-20'));
 
         self::assertSame(['2025-04-20', '2025-04-20', '2025-04-20'], array_map(static fn (?\DateTimeImmutable $day): ?string => $day?->format('Y-m-d'), [$times->soonOn, $times->dueOn, $times->overdueOn]));
         self::assertSame(DueState::NotDue, $times->stateOn(self::day('2025-04-19')), 'nobody knew');
