@@ -1,3 +1,4 @@
+import { toSend, written } from '@/features/bench/oilLeft'
 import { describe, expect, it } from 'vitest'
 import { emptyLine, entriesOf, type PaperLine } from '@/features/bench/paper'
 import { runningTimers } from '@/features/bench/timers'
@@ -131,5 +132,31 @@ describe('timers from the log', () => {
 
   it('there is no rest where no oil has gone in', () => {
     expect(minutes(aBench([], { oil: [oil({ inEngineMl: 0 })] }))).toEqual([])
+  })
+})
+
+describe('what is left of the oil', () => {
+  const pool = { grade: '10W-40', performanceClass: 'VO-3', pulledMl: 11892, pouredMl: 10900, leftMl: 992 }
+  const dot = (text: string): string => text.replace(',', '.')
+
+  it('is written in the unit of the jug', () => {
+    expect([written(992, 'l'), written(992, 'ml'), written(992, 'us_qt'), written(null, 'l')]).toEqual([
+      '0.992',
+      '992',
+      '1.048',
+      '',
+    ])
+  })
+
+  it('is sent only once there is a figure for it', () => {
+    expect(toSend([pool], [{ opened: '11.892', left: ' ', unit: 'l' }], dot)).toEqual([])
+    expect(toSend([pool], [{ opened: '11,892', left: '0,9', unit: 'l' }], dot)).toEqual([
+      {
+        grade: '10W-40',
+        performanceClass: 'VO-3',
+        opened: { value: '11.892', unit: 'l' },
+        leftOver: { value: '0.9', unit: 'l' },
+      },
+    ])
   })
 })

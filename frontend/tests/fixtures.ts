@@ -173,6 +173,7 @@ export function aBench(operations: Operation[], change: Partial<Bench> = {}): Be
       operation.steps.map((step) => ({ id: step.id, done: false, answer: null })),
     ),
     oil: [],
+    pools: [],
     stoppedBy: null,
     entries: [],
     wrenches: ['TW-1'],

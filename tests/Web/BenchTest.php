@@ -162,7 +162,12 @@ final class BenchTest extends ApiTestCase
         $number = $this->issuedTwin();
         $this->signIn('ada');
         $bench = $this->call('POST', "/api/orders/$number/entries", ['entries' => $this->wholeJob($this->call('GET', "/api/orders/$number/bench"))]);
-        $this->call('POST', "/api/orders/$number/release", ['version' => $bench->at('order')->at('version')->raw(), 'remark' => '']);
+        $problem = $this->call('POST', "/api/orders/$number/release", ['version' => $bench->at('order')->at('version')->raw(), 'remark' => '']);
+        self::assertStringContainsString('nobody has said how much is left', (string) json_encode($problem->raw()));
+        $pool = $bench->at('pools')->at(0);
+        $oil = ['grade' => $pool->at('grade')->raw(), 'performanceClass' => $pool->at('performanceClass')->raw(), 'opened' => ['value' => (string) $pool->at('pulledMl')->int(1, 99_999), 'unit' => 'ml'], 'leftOver' => ['value' => (string) $pool->at('leftMl')->int(0, 99_999), 'unit' => 'ml']];
+        $this->call('POST', "/api/orders/$number/release", ['version' => $bench->at('order')->at('version')->raw(), 'remark' => '', 'oil' => [$oil]]);
+        self::assertStringContainsString('it balances', $this->call('GET', "/api/orders/$number/record")->at('oils')->at(0)->string());
         $this->enter($number, $this->entry('rig.place.level', 'note', ['text' => 'late']));
         self::assertSame(409, $this->status);
         $this->call('POST', "/api/orders/$number/release", ['version' => $bench->at('order')->at('version')->raw(), 'remark' => '']);

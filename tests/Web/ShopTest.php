@@ -88,7 +88,7 @@ final class ShopTest extends ApiTestCase
         $entries = array_map(static fn (array $entry): array => 'poured' === $entry['kind'] ? [...$entry, 'value' => ['volume' => ['value' => '3.1', 'unit' => 'l']]] : $entry, $this->wholeJob($this->call('GET', "/api/orders/$number/bench")));
         $rested = array_map(static fn (array $entry): array => 'level' === $entry['kind'] ? [...$entry, 'value' => ['reading' => '0.55', 'restMin' => 40]] : $entry, $entries);
         $bench = $this->call('POST', "/api/orders/$number/entries", ['entries' => $rested]);
-        $this->call('POST', "/api/orders/$number/release", ['version' => $bench->at('order')->at('version')->raw(), 'remark' => '']);
+        $this->call('POST', "/api/orders/$number/release", ['version' => $bench->at('order')->at('version')->raw(), 'remark' => 'The rest stays with the boat.']);
         self::assertSame(200, $this->status);
 
         $port = $this->call('GET', "/api/orders/$number/record")->at('engines')->at(0);

@@ -11,8 +11,9 @@ final readonly class BenchPlan
      * @param list<BenchStep>       $steps
      * @param array<string, string> $engines label by position
      * @param array<string, int>    $capacityMl by position, of the engines whose oil is changed
+     * @param list<PulledOil>       $oils
      */
-    public function __construct(public array $steps, public array $engines, public array $capacityMl)
+    public function __construct(public array $steps, public array $engines, public array $capacityMl, public array $oils = [])
     {
     }
 

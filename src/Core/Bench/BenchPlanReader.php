@@ -32,9 +32,19 @@ final readonly class BenchPlanReader
             }
         }
         $steps = array_merge(...array_map(static fn (Cursor $operation): array => self::steps($operation, $levels), $cursor->at('operations')->list()));
+        $oils = array_map(static fn (Cursor $oil): PulledOil => self::oil($oil, $labels), $cursor->at('oil')->list());
         $cursor->flaws->throwIfAny();
 
-        return new BenchPlan($steps, $labels, $capacities);
+        return new BenchPlan($steps, $labels, $capacities, $oils);
+    }
+
+    /** @param array<string, string> $labels by position */
+    private static function oil(Cursor $oil, array $labels): PulledOil
+    {
+        $positions = array_filter(array_map(static fn (string $label): string|false => array_search($label, $labels, true), $oil->at('positions')->strings()), \is_string(...));
+        $total = $oil->at('plan')->isNull() ? null : $oil->at('plan')->at('totalMl')->int(0, 10_000_000);
+
+        return new PulledOil($oil->at('grade')->string(), $oil->at('performanceClass')->string(), array_values($positions), null === $total ? null : Volume::whole(max(0, $total)));
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Core\Bench;
 
 use FreshTack\Core\Fluid\Advice;
+use FreshTack\Core\Fluid\Reconciliation;
 
 /** What keeps an order from being released, in words that say what to do about it. */
 final readonly class ReleaseGate
@@ -13,14 +14,50 @@ final readonly class ReleaseGate
     private const OIL_TOLERANCE_PERCENT = 10;
 
     /** @return list<array{gate: string, message: string, stepId: string|null}> nothing: it may be released */
-    public function obstacles(BenchPlan $plan, BenchLog $log, string $remark): array
+    public function obstacles(BenchPlan $plan, BenchLog $log, string $remark, OilLeft ...$left): array
     {
         return [
             ...$this->stops($log),
             ...$this->openSteps($plan, $log),
             ...$this->levels($plan, $log),
-            ...('' === trim($remark) ? $this->volumes($plan, $log) : []),
+            ...('' === trim($remark) ? [...$this->volumes($plan, $log), ...$this->leftOver($plan, $log, array_values($left))] : []),
         ];
+    }
+
+    /** @return list<Reconciliation> of the oils of which somebody measured what is left */
+    public function reconciled(BenchPlan $plan, BenchLog $log, OilLeft ...$left): array
+    {
+        $found = [];
+        foreach ($plan->oils as $oil) {
+            foreach ($left as $each) {
+                if ($each->isOf($oil)) {
+                    $found[] = new Reconciliation($oil->name(), $each->opened, $oil->poured($log), $each->leftOver);
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param list<OilLeft> $left
+     *
+     * @return list<array{gate: string, message: string, stepId: string|null}>
+     */
+    private function leftOver(BenchPlan $plan, BenchLog $log, array $left): array
+    {
+        $messages = [];
+        foreach ($plan->oils as $oil) {
+            $ours = array_values(array_filter($left, static fn (OilLeft $each): bool => $each->isOf($oil)));
+            $sum = [] === $ours ? null : new Reconciliation($oil->name(), $ours[0]->opened, $oil->poured($log), $ours[0]->leftOver);
+            if (null !== $sum && !$sum->balances()) {
+                $messages[] = $sum->text().' Look again, or say why in the remark.';
+            } elseif (null === $sum && $oil->poured($log)->millilitresUp() > 0) {
+                $messages[] = \sprintf('%s: nobody has said how much is left of what was opened. Measure it, or say in the remark why not.', $oil->name());
+            }
+        }
+
+        return array_map(static fn (string $message): array => ['gate' => 'oil', 'message' => $message, 'stepId' => null], $messages);
     }
 
     /** @return list<array{gate: string, message: string, stepId: string|null}> */

@@ -6,6 +6,7 @@ namespace FreshTack\Shop\Bench;
 
 use FreshTack\Core\Bench\Entry;
 use FreshTack\Core\Bench\EntryKind;
+use FreshTack\Core\Fluid\Reconciliation;
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Core\Reading\Cursor;
@@ -27,11 +28,13 @@ final readonly class RecordWriter
     }
 
     /**
+     * @param list<Reconciliation> $oils
+     *
      * @return array<string, mixed>
      *
      * @throws NotFound|InvalidQuantity
      */
-    public function record(BenchView $view, string $remark, string $releasedBy): array
+    public function record(BenchView $view, string $remark, string $releasedBy, array $oils): array
     {
         $boat = $this->register->boat($view->file->boatId);
         $document = Cursor::over($view->file->document);
@@ -44,6 +47,7 @@ final readonly class RecordWriter
             'boat' => ['name' => $boat->name, 'registration' => $boat->registration, 'customer' => $boat->owner->name],
             'releasedBy' => $releasedBy,
             'remark' => $remark,
+            'oils' => array_map(static fn (Reconciliation $oil): string => $oil->text(), $oils),
             'engines' => array_map(fn (Cursor $engine): array => $this->engine($engine, $document, $view), $document->at('engines')->list()),
         ];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Bench;
 
+use FreshTack\Core\Bench\OilLeft;
 use FreshTack\Core\Bench\ReleaseGate;
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Quantity\InvalidQuantity;
@@ -43,21 +44,22 @@ final readonly class ReleaseOrder
     }
 
     /** @throws NotFound|Conflict|NotReleasable|InvalidQuantity if a gate is not met, or the order changed since `$version` */
-    public function __invoke(int $number, int $version, string $remark, string $by): OrderFile
+    public function __invoke(int $number, int $version, string $remark, string $by, OilLeft ...$left): OrderFile
     {
-        return $this->unit->run(function () use ($number, $version, $remark, $by): OrderFile {
+        return $this->unit->run(function () use ($number, $version, $remark, $by, $left): OrderFile {
             $view = $this->open->of($this->orders->getForWork($number));
             if (!$view->file->status->isAtBench()) {
                 throw Conflict::wrongStatus($number, $view->file->status->value, 'released');
             }
-            $obstacles = (new ReleaseGate())->obstacles($view->plan, $view->log, $remark);
+            $gate = new ReleaseGate();
+            $obstacles = $gate->obstacles($view->plan, $view->log, $remark, ...$left);
             if ([] !== $obstacles) {
                 throw NotReleasable::because($obstacles);
             }
             $this->writeDone($view, $by);
             $this->audit->add($by, 'order.released', 'order '.$number);
 
-            return $this->orders->release($number, $version, Json::encode($this->writer->record($view, $remark, $by)), $by, $this->clock->now());
+            return $this->orders->release($number, $version, Json::encode($this->writer->record($view, $remark, $by, $gate->reconciled($view->plan, $view->log, ...$left))), $by, $this->clock->now());
         });
     }
 

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace FreshTack\Web\Controller;
 
+use FreshTack\Core\Bench\OilLeft;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Reading\Cursor;
+use FreshTack\Core\SpecBook\ValueReader;
 use FreshTack\Shop\Bench\ReleaseOrder;
 use FreshTack\Web\Http\Body;
 use FreshTack\Web\Security\SignedIn;
@@ -29,8 +31,20 @@ final readonly class ReleaseController
     #[Route('/api/orders/{number<\d+>}/release', name: 'release', methods: ['POST'])]
     public function __invoke(int $number, Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
-        [$version, $remark] = Body::read($request, static fn (Cursor $body): array => [$body->at('version')->int(1, \PHP_INT_MAX), $body->at('remark')->optionalString(1000) ?? '']);
+        [$version, $remark, $left] = Body::read($request, static fn (Cursor $body): array => [
+            $body->at('version')->int(1, \PHP_INT_MAX),
+            $body->at('remark')->optionalString(1000) ?? '',
+            $body->at('oil')->isNull() ? [] : array_values(array_filter(array_map(self::left(...), $body->at('oil')->list(0, 20)))),
+        ]);
 
-        return new JsonResponse(OrderFileView::file(($this->release)($number, $version, $remark, $user->account->username)));
+        return new JsonResponse(OrderFileView::file(($this->release)($number, $version, $remark, $user->account->username, ...$left)));
+    }
+
+    private static function left(Cursor $oil): ?OilLeft
+    {
+        $oil->knowsOnly('grade', 'performanceClass', 'opened', 'leftOver');
+        [$opened, $leftOver] = [ValueReader::volume($oil->at('opened')), ValueReader::volume($oil->at('leftOver'))];
+
+        return null === $opened || null === $leftOver ? null : new OilLeft($oil->at('grade')->string(20), $oil->at('performanceClass')->string(40), $opened, $leftOver);
     }
 }

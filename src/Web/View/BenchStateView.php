@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace FreshTack\Web\View;
 
+use FreshTack\Core\Bench\BenchLog;
 use FreshTack\Core\Bench\BenchStep;
 use FreshTack\Core\Bench\EngineOilLog;
 use FreshTack\Core\Bench\Entry;
+use FreshTack\Core\Bench\PulledOil;
 use FreshTack\Core\Finding\Observation;
 use FreshTack\Shop\Bench\BenchView;
 
@@ -26,6 +28,7 @@ final readonly class BenchStateView
                 'answer' => $view->log->answer($step->id)?->asText(),
             ], $view->plan->steps),
             'oil' => array_map(static fn (string $position): array => self::oil($position, $view->log->oil($position)), array_keys($view->plan->capacityMl)),
+            'pools' => array_map(static fn (PulledOil $oil): array => self::pool($oil, $view->log), $view->plan->oils),
             'stoppedBy' => null === $view->log->stoppedBy ? null : self::observation($view->log->stoppedBy),
             'entries' => array_map(self::entry(...), $view->log->entries),
         ];
@@ -57,6 +60,20 @@ final readonly class BenchStateView
             'eventAt' => $oil->eventAt?->format(\DATE_ATOM),
             'reading' => $oil->lastReading,
             'advice' => null === $advice ? null : ['advice' => $advice->advice->value, 'waitMin' => $advice->waitMin, 'amountMl' => $advice->amountMl, 'reason' => $advice->reason],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function pool(PulledOil $oil, BenchLog $log): array
+    {
+        $poured = $oil->poured($log)->millilitresUp();
+
+        return [
+            'grade' => $oil->grade,
+            'performanceClass' => $oil->performanceClass,
+            'pulledMl' => $oil->pulled?->millilitresDown(),
+            'pouredMl' => $poured,
+            'leftMl' => null === $oil->pulled ? null : max(0, $oil->pulled->millilitresDown() - $poured),
         ];
     }
 

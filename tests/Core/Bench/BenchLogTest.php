@@ -12,6 +12,7 @@ use FreshTack\Core\Bench\Entry;
 use FreshTack\Core\Bench\EntryContent;
 use FreshTack\Core\Bench\EntryKind;
 use FreshTack\Core\Bench\InvalidEntry;
+use FreshTack\Core\Bench\OilLeft;
 use FreshTack\Core\Bench\ReleaseGate;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Fastening\InvalidTightening;
@@ -20,6 +21,7 @@ use FreshTack\Core\Fastening\Turns;
 use FreshTack\Core\Finding\Observation;
 use FreshTack\Core\Fluid\Advice;
 use FreshTack\Core\Fluid\DipstickReading;
+use FreshTack\Core\Fluid\Reconciliation;
 use FreshTack\Core\Quantity\Minutes;
 use FreshTack\Core\Quantity\Torque;
 use FreshTack\Core\Quantity\TorqueUnit;
@@ -277,7 +279,7 @@ final class BenchLogTest extends TestCase
 
     public function testAWholeJobHasNoObstacleLeft(): void
     {
-        self::assertSame([], (new ReleaseGate())->obstacles(self::plan(), $this->wholeJob(), ''));
+        self::assertSame([], (new ReleaseGate())->obstacles(self::plan(), $this->wholeJob(), '', self::left(11892, 972)));
     }
 
     public function testAnEmptyLogIsAllObstacles(): void
@@ -297,11 +299,29 @@ final class BenchLogTest extends TestCase
     public function testMoreOilThanTheCapacityNeedsARemark(): void
     {
         // 6100 ml are 11.7 % more than 5460 ml
-        $obstacles = (new ReleaseGate())->obstacles(self::plan(), $this->wholeJob(6100), '');
+        $obstacles = (new ReleaseGate())->obstacles(self::plan(), $this->wholeJob(6100), '', self::left(11892, 292));
 
         self::assertSame(['volume'], array_column($obstacles, 'gate'));
         self::assertSame('Port: 6100 ml went in, the capacity is 5460 ml. That is more than 10 % apart: say why in the remark.', $obstacles[0]['message']);
         self::assertSame([], (new ReleaseGate())->obstacles(self::plan(), $this->wholeJob(6100), 'Sump was flushed.'));
+    }
+
+    public function testOilThatWasOpenedIsAccountedFor(): void
+    {
+        $gate = new ReleaseGate();
+        $messages = fn (OilLeft ...$left): array => array_column($gate->obstacles(self::plan(), $this->wholeJob(), '', ...$left), 'message');
+
+        self::assertSame(['10W-40, VO-3: nobody has said how much is left of what was opened. Measure it, or say in the remark why not.'], $messages());
+        // 2 × 5450 ml were poured: of 11 892 ml opened 992 ml should be left, 2 % (237 ml) either way
+        self::assertStringStartsWith('10W-40, VO-3: 11892 ml opened, 10900 ml poured, 700 ml left over: 292 ml are missing.', $messages(self::left(11892, 700))[0]);
+        self::assertSame([], $messages(self::left(11892, 755)));
+        self::assertSame([], $gate->obstacles(self::plan(), $this->wholeJob(), 'The rest went home with the owner.'));
+        self::assertSame([[10900, 237]], array_map(static fn (Reconciliation $sum): array => [$sum->poured->millilitresUp(), $sum->missingMl()], $gate->reconciled(self::plan(), $this->wholeJob(), self::left(11892, 755))));
+    }
+
+    private static function left(int $openedMl, int $leftMl): OilLeft
+    {
+        return new OilLeft('10W-40', 'VO-3', Volume::ofMillilitres($openedMl), Volume::ofMillilitres($leftMl));
     }
 
     /** @return iterable<string, array{EntryContent, string}> */

@@ -6,6 +6,8 @@ import { answered, api, asProblem } from '@/shared/api/client'
 import { useSession } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { litresText } from '@/shared/units'
+import OilLeftEntry from './OilLeftEntry.vue'
+import type { OilLeft } from './oilLeft'
 import { useBench } from './useBench'
 
 /** The last look: what is open, what went in, and letting the engines go. */
@@ -16,13 +18,14 @@ const number = computed(() => Number(route.params['number']))
 const { bench, steps, error, isPending } = useBench(number)
 const { mayRelease } = useSession()
 const remark = ref('')
+const left = ref<OilLeft[]>([])
 const open = computed(() => steps.value.filter((each) => !each.done))
 const release = useMutation({
   mutationFn: () =>
     answered(
       api.POST('/api/orders/{number}/release', {
         params: { path: { number: number.value } },
-        body: { version: bench.value?.order.version ?? 0, remark: remark.value },
+        body: { version: bench.value?.order.version ?? 0, remark: remark.value, oil: left.value },
       }),
     ),
   onSuccess: async () => {
@@ -76,8 +79,9 @@ function engine(position: string) {
         </tr>
       </tbody>
     </table>
+    <OilLeftEntry v-model="left" :pools="bench.pools" />
     <label class="remark">
-      Remark for the record, and the reason if more or less oil went in than the capacity
+      Remark for the record, and the reason if more or less oil went in than the capacity, or oil is missing
       <el-input v-model="remark" type="textarea" :rows="2" :maxlength="1000" />
     </label>
     <div v-if="release.error.value" class="band stop" role="alert">

@@ -77,6 +77,7 @@ const {
         </tbody>
       </table>
     </section>
+    <p v-for="oil in record.oils ?? []" :key="oil" class="panel">{{ oil }}</p>
     <p v-if="record.remark" class="panel"><strong>Remark:</strong> {{ record.remark }}</p>
   </article>
 </template>

@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import { decimalInput, litresText } from '@/shared/units'
+import { toSend, written, type LeftFields, type OilLeft, type OilPoolState } from './oilLeft'
+
+/** What was opened of each oil and what is left of it, in the unit of the jug. */
+const props = defineProps<{ pools: OilPoolState[] }>()
+const left = defineModel<OilLeft[]>({ required: true })
+const fields = ref<LeftFields[]>(
+  props.pools.map((pool) => ({ opened: written(pool.pulledMl, 'l'), left: '', unit: 'l' })),
+)
+watch(fields, (typed) => (left.value = toSend(props.pools, typed, decimalInput)), { deep: true })
+
+function asReckoned(place: number): void {
+  const typed = fields.value[place]
+  if (typed) {
+    typed.opened = written(props.pools[place]?.pulledMl ?? null, typed.unit)
+    typed.left = written(props.pools[place]?.leftMl ?? null, typed.unit)
+  }
+}
+</script>
+
+<template>
+  <fieldset v-for="(pool, place) in pools" :key="pool.grade + pool.performanceClass" class="row oil">
+    <legend>
+      {{ pool.grade }}, {{ pool.performanceClass }}: {{ litresText(pool.pouredMl) }} poured. What is left of what was
+      opened?
+    </legend>
+    <template v-if="fields[place]">
+      <label>Opened <input v-model="fields[place].opened" class="field" inputmode="decimal" /></label>
+      <label>Left over <input v-model="fields[place].left" class="field" inputmode="decimal" /></label>
+      <label
+        >unit
+        <select v-model="fields[place].unit" class="field">
+          <option value="l">litres</option>
+          <option value="ml">millilitres</option>
+          <option value="us_qt">US quarts</option>
+        </select></label
+      >
+      <button v-if="pool.leftMl !== null" type="button" class="big" @click="asReckoned(place)">
+        as reckoned: {{ litresText(pool.leftMl) }}
+      </button>
+    </template>
+  </fieldset>
+</template>
+
+<style scoped>
+.oil {
+  align-items: flex-end;
+  gap: 10px;
+  flex-wrap: wrap;
+  border: 1px solid var(--line);
+  border-radius: 3px;
+  padding: 8px 12px 12px;
+}
+
+.oil legend {
+  font-weight: 600;
+  padding: 0 4px;
+}
+
+.field {
+  width: 150px;
+}
+
+.big {
+  padding: 0 18px;
+}
+</style>
