@@ -318,7 +318,7 @@ final readonly class WorkOrderDocument
     /** @return Doc */
     private static function tool(ToolLine $tool): array
     {
-        return ['firstUse' => $tool->firstUse, 'name' => $tool->name, 'size' => $tool->size, 'standIn' => $tool->standIn, 'wrench' => null === $tool->wrench ? null : ['name' => $tool->wrench->wrench?->name(), 'calibratedOn' => $tool->wrench->wrench?->calibratedOn->format('Y-m-d'), 'warning' => $tool->wrench->warning], 'positions' => array_map(static fn (Position $position): string => $position->label(), $tool->positions), 'why' => 'For: '.lcfirst(implode('; ', $tool->uses)).'.'];
+        return ['firstUse' => $tool->firstUse, 'name' => $tool->name, 'size' => $tool->size, 'standIn' => $tool->standIn, 'wrench' => null === $tool->wrench ? null : ['name' => $tool->wrench->wrench?->name(), 'calibratedOn' => $tool->wrench->wrench?->calibratedOn->format('Y-m-d'), 'warning' => $tool->wrench->warning], 'positions' => array_map(static fn (Position $position): string => $position->label(), $tool->positions), 'why' => $tool->why()];
     }
 
     /**

@@ -23,11 +23,23 @@ final readonly class StandIn
             ? array_map(static fn (float $inches): float => $inches * self::MM_PER_INCH, self::INCHES)
             : array_combine(array_map(strval(...), range(5, 36)), array_map(floatval(...), range(5, 36)));
         foreach ($others as $name => $millimetres) {
-            if ($millimetres >= $wanted && $millimetres - $wanted <= self::TOLERANCE_MM) {
+            if (self::fits($millimetres, $wanted)) {
                 return $name.' '.(LengthUnit::Millimetre === $head->unit ? 'in' : 'mm');
             }
         }
 
         return null;
+    }
+
+    /** Whether a wrench of one size turns the head of another; of equal sizes there is nothing to stand in for. */
+    public static function turns(Length $wrench, Length $head): bool
+    {
+        return $wrench->asGiven() !== $head->asGiven() && self::fits($wrench->inMillimetres(), $head->inMillimetres());
+    }
+
+    /** A wrench exactly as wide as the tolerance allows still fits; one that is narrower never does. */
+    private static function fits(float $wrenchMm, float $headMm): bool
+    {
+        return $wrenchMm >= $headMm && $wrenchMm - $headMm <= self::TOLERANCE_MM;
     }
 }

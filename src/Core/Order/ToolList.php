@@ -8,8 +8,12 @@ use FreshTack\Core\Fastening\StandIn;
 use FreshTack\Core\Fastening\WrenchChooser;
 use FreshTack\Core\Procedure\ToolNeed;
 use FreshTack\Core\Quantity\Length;
+use FreshTack\Core\Quantity\Volume;
 
-/** What lies ready: each tool once, with its size, the engines it serves, and what it is for; in the order of use. */
+/**
+ * What lies ready: each tool once, with its size, the engines it serves, and what it is for; in the order of use. What
+ * has a volume for its size is a vessel: it is asked for once, to hold what all engines give.
+ */
 final readonly class ToolList
 {
     private WrenchChooser $wrenches;
@@ -32,21 +36,13 @@ final readonly class ToolList
         foreach ($operations as $operation) {
             $positions = null === $operation->position ? $all : [$operation->position];
             foreach ($this->needed($operation, $engines[$operation->position->value ?? ''] ?? null) as $line) {
-                $key = $line->name.'|'.$line->size;
-                $known = $lines[$key] ?? $line;
-                $lines[$key] = new ToolLine(
-                    $line->name,
-                    $line->size,
-                    array_values(array_unique([...$known->positions, ...$positions], \SORT_REGULAR)),
-                    array_values(array_unique([...$known->uses, $operation->operation->title])),
-                    $known->standIn,
-                    $known->wrench,
-                    '' === $known->firstUse ? $operation->id() : $known->firstUse,
-                );
+                $needed = $line->neededBy($operation, $positions);
+                $key = $line->name.'|'.([] === $line->holds ? $line->size : '');
+                $lines[$key] = isset($lines[$key]) ? $lines[$key]->with($needed) : $needed;
             }
         }
 
-        return array_values($lines);
+        return self::standingIn(array_values($lines));
     }
 
     /** @return list<ToolLine> with a torque wrench for every torque that is asked for */
@@ -56,7 +52,7 @@ final readonly class ToolList
         foreach ($operation->steps as $step) {
             $torque = $step->tightening?->torque();
             if (null !== $torque) {
-                $lines[] = new ToolLine('Torque wrench that reaches', $torque->figure(), [], [], null, [] === $this->request->wrenches ? null : $this->wrenches->choose($torque, $this->request->day));
+                $lines[] = new ToolLine('Torque wrench that reaches', $torque->figure(), wrench: [] === $this->request->wrenches ? null : $this->wrenches->choose($torque, $this->request->day));
             }
         }
 
@@ -65,8 +61,33 @@ final readonly class ToolList
 
     private static function tool(ToolNeed $tool, ?EngineOrder $engine): ToolLine
     {
-        $head = $tool->hexagon && null !== $tool->size ? $engine?->facts->value($tool->size)?->content : null;
+        if (null === $tool->size || null === $engine) {
+            return new ToolLine($tool->name, null);
+        }
+        $content = $engine->facts->value($tool->size)?->content;
+        $volume = 'order.capacity' === $tool->size ? $engine->oil?->capacity : $content;
+        $head = $tool->hexagon && $content instanceof Length ? $content : null;
 
-        return new ToolLine($tool->name, null === $tool->size ? null : $engine?->facts->figure($tool->size)?->text, [], [], $head instanceof Length ? StandIn::for($head) : null);
+        return new ToolLine($tool->name, $engine->facts->figure($tool->size)?->text, standIn: null === $head ? null : StandIn::for($head), head: $head, holds: $volume instanceof Volume ? [$engine->position->label() => $volume] : []);
+    }
+
+    /**
+     * A wrench that lies on this list anyway stands in before one that would have to be fetched.
+     *
+     * @param list<ToolLine> $lines
+     *
+     * @return list<ToolLine>
+     */
+    private static function standingIn(array $lines): array
+    {
+        return array_map(static function (ToolLine $line) use ($lines): ToolLine {
+            foreach ($lines as $other) {
+                if (null !== $line->head && null !== $other->head && $other !== $line && StandIn::turns($other->head, $line->head)) {
+                    return $line->servedBy($other);
+                }
+            }
+
+            return $line;
+        }, $lines);
     }
 }

@@ -6,6 +6,7 @@ namespace FreshTack\Tests\Core\Order;
 
 use Eris\Generators;
 use Eris\TestTrait;
+use FreshTack\Core\Fastening\StandIn;
 use FreshTack\Core\Fluid\Advice;
 use FreshTack\Core\Order\BlockedTask;
 use FreshTack\Core\Order\EngineOrder;
@@ -20,6 +21,8 @@ use FreshTack\Core\Policy\Question;
 use FreshTack\Core\Policy\School;
 use FreshTack\Core\Policy\Schools;
 use FreshTack\Core\Procedure\Caution;
+use FreshTack\Core\Quantity\Length;
+use FreshTack\Core\Quantity\LengthUnit;
 use FreshTack\Core\SpecBook\SheetStatus;
 use FreshTack\Core\SpecBook\Task;
 use FreshTack\Exchange\Json;
@@ -257,6 +260,32 @@ final class OrderBuilderTest extends TestCase
         self::assertContains('Filter cup wrench 76 mm ×1', $tools);
         self::assertContains('Torque wrench that reaches 8.5 N·m ×2', $tools);
         self::assertSame($tools, array_values(array_unique($tools)));
+    }
+
+    public function testAPanHoldsWhatAllEnginesGive(): void
+    {
+        $pans = array_values(array_filter(Requests::build(Requests::twin())->tools, static fn (ToolLine $tool): bool => [] !== $tool->holds));
+
+        // 2 × 5.46 l
+        self::assertSame([['Oil pan that holds', '10.92 l (11.54 US qt) in all']], array_map(static fn (ToolLine $tool): array => [$tool->name, $tool->size], $pans));
+        self::assertStringEndsWith('Port 5.46 l (5.77 US qt), Starboard 5.46 l (5.77 US qt).', $pans[0]->why());
+        $single = Requests::build(Requests::single('D65', 'D65-3308', 'dunmarrow-d65', ['engine_oil', 'gear_lubricant']))->tools;
+        self::assertSame(['2.38 l (2.52 US qt)', '0.73 l (0.77 US qt)'], array_values(array_map(static fn (ToolLine $tool): ?string => $tool->size, array_filter($single, static fn (ToolLine $tool): bool => [] !== $tool->holds))));
+    }
+
+    public function testAWrenchOfThisListStandsInBeforeAnother(): void
+    {
+        $line = static fn (string $name, string $size, LengthUnit $unit): ToolLine => new ToolLine($name, $size.' '.$unit->value, head: Length::of($size, $unit));
+        $served = $line('Socket', '14', LengthUnit::Millimetre)->servedBy($line('Wrench', '0.5625', LengthUnit::Inch));
+
+        self::assertSame('0.5625 in (on this list)', $served->standIn);
+        // 9/16 in is 14.29 mm: 0.29 mm over 14 mm; 1/2 in is 12.7 mm: too small for 13 mm and 0.7 mm over 12 mm
+        self::assertSame([true, false, false, false], [
+            StandIn::turns(Length::of('0.5625', LengthUnit::Inch), Length::of('14', LengthUnit::Millimetre)),
+            StandIn::turns(Length::of('0.5', LengthUnit::Inch), Length::of('13', LengthUnit::Millimetre)),
+            StandIn::turns(Length::of('0.5', LengthUnit::Inch), Length::of('12', LengthUnit::Millimetre)),
+            StandIn::turns(Length::of('14', LengthUnit::Millimetre), Length::of('14', LengthUnit::Millimetre)),
+        ]);
     }
 
     public function testASizeStandsInForAHexagonAloneAndNotForACup(): void

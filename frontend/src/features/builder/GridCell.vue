@@ -13,10 +13,11 @@ const props = defineProps<{
   picked: boolean
   editable: boolean
   orderable: boolean
-  compact: boolean
+  size: 'wide' | 'compact' | 'small'
   place: string
   tabbable: boolean
 }>()
+const barWidth = computed(() => ({ wide: 84, compact: 44, small: 24 })[props.size])
 const emit = defineEmits<{ pick: [on: boolean]; focusIn: [] }>()
 const name = computed(() => `${props.due?.title ?? ''}, ${props.engine.label}: ${props.due ? dueWords(props.due) : ''}`)
 
@@ -28,7 +29,7 @@ function toggle(): void {
 </script>
 
 <template>
-  <td role="gridcell">
+  <td role="gridcell" :class="size">
     <span v-if="!due" class="muted small">not on this engine</span>
     <div v-else class="inside">
       <button
@@ -47,7 +48,7 @@ function toggle(): void {
       >
         {{ picked ? '✓' : '' }}
       </button>
-      <IntervalBars :due="due" :width="compact ? 44 : 84" />
+      <IntervalBars :due="due" :width="barWidth" />
       <span class="words" :class="due.state">
         <StateMark :state="due.state" /> {{ dueWords(due) }}<br />
         <span class="muted small">{{ distanceWords(due) }}</span>
@@ -72,6 +73,15 @@ td {
   display: flex;
   gap: 10px;
   align-items: center;
+}
+
+.small.small {
+  padding: 1px 5px;
+  font-size: 12.5px;
+}
+
+td.small .inside {
+  gap: 4px;
 }
 
 .tick {

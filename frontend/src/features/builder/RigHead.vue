@@ -36,7 +36,7 @@ const visit = computed(() => {
       <p class="muted">{{ view.boat.customer }} · {{ visit }}</p>
       <slot />
       <p v-if="view.draft.complaint" class="small"><strong>Complaint:</strong> {{ view.draft.complaint }}</p>
-      <div class="engines">
+      <div class="engines" :class="{ many: view.engines.length > 3 }">
         <div v-for="engine in view.engines" :key="engine.id" class="engine">
           <strong>{{ engine.label }} · {{ engine.model }}</strong> {{ engine.serial }}<br />
           <span class="small">
@@ -71,6 +71,13 @@ const visit = computed(() => {
   flex-wrap: wrap;
   gap: 6px 22px;
   margin-top: 5px;
+}
+
+.engines.many {
+  display: grid;
+  grid-template-columns: repeat(3, auto);
+  gap: 4px 14px;
+  font-size: 13px;
 }
 
 .engine {

@@ -29,7 +29,7 @@ async function move(rows: number, columns: number): Promise<void> {
 </script>
 
 <template>
-  <div ref="root" class="frame">
+  <div ref="root" class="frame" :class="{ dense: engines.length > 3 }">
     <table
       role="grid"
       aria-label="Tasks by engine"
@@ -40,10 +40,12 @@ async function move(rows: number, columns: number): Promise<void> {
     >
       <thead>
         <tr>
-          <th scope="col">Task</th>
+          <th scope="col">Task <span v-if="engines.length > 2" class="muted hint">hours over months, limit |</span></th>
           <th v-for="engine in engines" :key="engine.id" scope="col">
             {{ engine.label }}
-            <span class="muted">{{ engines[0] === engine ? 'hours over months, limit at the mark' : '' }}</span>
+            <span class="muted">{{
+              engines[0] === engine && engines.length <= 2 ? 'hours over months, limit at the mark' : ''
+            }}</span>
           </th>
         </tr>
       </thead>
@@ -79,7 +81,7 @@ async function move(rows: number, columns: number): Promise<void> {
               :picked="grid.isPicked(engine, task.task)"
               :editable="editable"
               :orderable="grid.isOrderable(task.task)"
-              :compact="engines.length > 2"
+              :size="engines.length > 3 ? 'small' : engines.length > 2 ? 'compact' : 'wide'"
               :place="`${row}-${column}`"
               :tabbable="at.row === row && at.column === column"
               @pick="(on) => grid.set(engine, task.task, on)"
@@ -121,6 +123,18 @@ thead th {
 
 th .muted {
   font-weight: 400;
+}
+
+.hint {
+  font-size: 11.5px;
+}
+
+.dense th {
+  padding: 3px 6px;
+}
+
+.dense th .small {
+  font-size: 12px;
 }
 
 .refused {

@@ -6,6 +6,7 @@ import ArrivalDecision from './ArrivalDecision.vue'
 import FillDialog from './FillDialog.vue'
 import IssuedActions from './IssuedActions.vue'
 import OfferList from './OfferList.vue'
+import { parkedOf } from './parked'
 import SlipFigures from './SlipFigures.vue'
 
 /** What the writer reads out: what is missing, how long it takes, what to pull. */
@@ -28,16 +29,8 @@ const emit = defineEmits<{
 }>()
 
 const ready = computed(() => (props.work?.engines ?? []).reduce((sum, engine) => sum + engine.tasks.length, 0))
-const blocked = computed(() =>
-  (props.work?.engines ?? []).flatMap((engine) =>
-    engine.blocked.map((task) => ({
-      ...task,
-      position: engine.position,
-      label: engine.label,
-      key: `${engine.position}.${task.task}`,
-    })),
-  ),
-)
+const blocked = computed(() => parkedOf(props.work))
+const parked = computed(() => blocked.value.reduce((sum, task) => sum + task.engines.length, 0))
 const refused = computed(() => props.view.engines.filter((engine) => engine.identification.refusal !== null))
 const alarms = computed(() =>
   (props.work?.engines ?? []).filter((engine) => engine.arrival?.advice?.advice === 'investigate'),
@@ -50,8 +43,8 @@ const button = computed(() => {
   if (ready.value === 0) {
     return 'Pick a task first'
   }
-  const parked = blocked.value.length === 0 ? '' : `, park ${blocked.value.length}`
-  return `Issue ${ready.value} ${ready.value === 1 ? 'task' : 'tasks'}${parked}`
+  const rest = parked.value === 0 ? '' : `, park ${parked.value}`
+  return `Issue ${ready.value} ${ready.value === 1 ? 'task' : 'tasks'}${rest}`
 })
 const { mayManage } = useSession()
 const filling = ref<{ path: string; label: string; position: string } | null>(null)
@@ -88,16 +81,16 @@ function filled(): void {
         />
       </div>
       <div v-for="task in blocked" :key="task.key" class="note">
-        <strong>{{ task.label }}, {{ task.title.toLowerCase() }}: parked.</strong> {{ task.reason }}
+        <strong>{{ task.who }}, {{ task.title.toLowerCase() }}: parked.</strong> {{ task.reason }}
         <span class="small">{{ task.remedy }}</span>
         <button
           v-for="hole in editable && mayManage ? task.holes : []"
-          :key="hole.path"
+          :key="hole.path + hole.position"
           type="button"
           class="mini"
-          @click="filling = { ...hole, position: task.position }"
+          @click="filling = hole"
         >
-          Fill in {{ hole.label }}
+          Fill in {{ hole.label }}{{ task.engines.length > 1 ? `, ${hole.engine.toLowerCase()}` : '' }}
         </button>
       </div>
       <div v-for="flag in view.flags" :key="flag.id" class="note stop">
