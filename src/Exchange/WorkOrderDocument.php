@@ -115,7 +115,11 @@ final readonly class WorkOrderDocument
      */
     private static function plate(EngineOrder $engine, array $used): array
     {
-        return array_map(static fn (SheetValue $value): array => self::figure(new Figure($value->field->value, $value->field->label(), $value->figure(), $value->detail(), $value->source->text())), self::onThePlate($engine, $used));
+        return array_map(static fn (SheetValue $value): array => [
+            ...self::figure(new Figure($value->field->value, $value->field->label(), $value->figure(), $value->detail(), $value->source->text())),
+            'group' => $value->field->group()->label(),
+            'measured' => $value->field->kind()->isFigure(),
+        ], self::onThePlate($engine, $used));
     }
 
     /**

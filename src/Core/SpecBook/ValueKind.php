@@ -35,6 +35,15 @@ enum ValueKind: string
         };
     }
 
+    /** Whether hands look for it while they work: a measure, a part, a tightening. */
+    public function isFigure(): bool
+    {
+        return match ($this) {
+            self::Text, self::Choice, self::Choices, self::Flag, self::Interval, self::Table, self::Power => false,
+            default => true,
+        };
+    }
+
     /** @return list<string> the codes of the units that a value of this kind may be given in */
     public function units(): array
     {

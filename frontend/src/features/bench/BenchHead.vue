@@ -4,6 +4,7 @@ import type { Bench } from '@/shared/api/types'
 import type { BenchStep } from './useBench'
 
 const props = defineProps<{ bench: Bench; current: BenchStep | null; who: string }>()
+const figures = defineModel<boolean>('figures', { required: true })
 const engine = computed(
   () => props.bench.document.engines.find((each) => each.position === props.current?.operation.position) ?? null,
 )
@@ -13,6 +14,9 @@ const engine = computed(
   <header class="head">
     <strong>Order {{ bench.order.number }}</strong>
     <span>{{ engine ? `${engine.label} · ${engine.model} · ${engine.serial}` : 'Whole rig' }}</span>
+    <button type="button" class="figures" :aria-expanded="figures" @click="figures = !figures">
+      {{ figures ? 'Back to the step' : 'Figures' }}
+    </button>
     <nav class="links" aria-label="Leave the bench">
       <RouterLink :to="`/orders/${bench.order.number}/cart`">Cart</RouterLink>
       <RouterLink :to="`/orders/${bench.order.number}/paper`">From paper</RouterLink>
@@ -34,8 +38,20 @@ const engine = computed(
   min-height: 48px;
 }
 
-.links {
+.figures {
   margin-left: auto;
+  font: inherit;
+  font-weight: 700;
+  color: var(--green);
+  background: var(--panel);
+  border: 0;
+  border-radius: 3px;
+  min-height: 44px;
+  padding: 0 16px;
+  cursor: pointer;
+}
+
+.links {
   display: flex;
 }
 

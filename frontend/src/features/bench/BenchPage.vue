@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { EntryValue, NewEntry } from '@/shared/api/types'
 import { useSession } from '@/shared/session'
+import PlateTable from '@/shared/ui/PlateTable.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import BenchHead from './BenchHead.vue'
 import BenchStepView from './BenchStepView.vue'
@@ -24,6 +25,13 @@ const index = computed(() => {
 })
 const current = computed(() => steps.value[index.value] ?? null)
 watch(index, () => enter.reset())
+const figures = ref(false)
+/** Of the engine at hand; between engines, and for the whole rig, of all. */
+const plated = computed(() => {
+  const all = bench.value?.document.engines ?? []
+  const one = all.filter((engine) => engine.position === current.value?.operation.position)
+  return one.length > 0 ? one : all
+})
 
 function goTo(at: number): void {
   wanted.value = steps.value[at]?.step.id ?? null
@@ -55,7 +63,7 @@ function next(): void {
   <el-skeleton v-if="isPending" :rows="8" />
   <ProblemNote v-else-if="error" :error="error" />
   <div v-else-if="bench" class="bench">
-    <BenchHead :bench="bench" :current="current" :who="account?.name ?? ''" />
+    <BenchHead :bench="bench" :current="current" :who="account?.name ?? ''" v-model:figures="figures" />
     <BenchTimers :bench="bench" :at="index" :count="steps.length" :current="current" />
     <StopScreen
       v-if="bench.stoppedBy"
@@ -64,6 +72,9 @@ function next(): void {
       :sending="enter.isPending.value"
       @enter="(entry) => enter.mutate([entry])"
     />
+    <section v-else-if="figures" class="sheet">
+      <PlateTable :engines="plated" />
+    </section>
     <BenchStepView
       v-else-if="current"
       :key="current.step.id"
@@ -96,6 +107,13 @@ function next(): void {
   display: flex;
   flex-direction: column;
   font-size: 18px;
+}
+
+.sheet {
+  flex: 1;
+  overflow: auto;
+  padding: 14px 20px;
+  background: var(--panel);
 }
 
 .finished {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { nextTick, ref, useTemplateRef, watch } from 'vue'
 import type { EntryValue, Step } from '@/shared/api/types'
+import CrowfootBox from '@/shared/ui/CrowfootBox.vue'
 import { decimalInput } from '@/shared/units'
 
 type Torque = Extract<NonNullable<Step['tightening']>, { kind: 'torque' }>
@@ -12,6 +13,15 @@ const emit = defineEmits<{ tighten: [value: EntryValue] }>()
 const units = { nm: 'N·m', ft_lb: 'ft·lb', in_lb: 'in·lb' } as const
 const memory = `wrench.${props.tightening.unit}`
 const torque = ref('')
+const crowfoot = ref(false)
+const box = useTemplateRef('box')
+watch(crowfoot, async () => {
+  await nextTick()
+  const element: unknown = box.value?.$el
+  if (element instanceof HTMLElement) {
+    element.scrollIntoView({ block: 'end' })
+  }
+})
 const wrench = ref(sessionStorage.getItem(memory) ?? '')
 
 function enter(): void {
@@ -36,6 +46,17 @@ function enter(): void {
     </label>
     <button type="submit" class="big main" :disabled="sending || torque.trim() === '' || wrench === ''">Enter</button>
   </form>
+  <button type="button" class="more" :aria-expanded="crowfoot" @click="crowfoot = !crowfoot">
+    {{ crowfoot ? 'Without a crowfoot' : 'With a crowfoot …' }}
+  </button>
+  <CrowfootBox
+    v-if="crowfoot"
+    ref="box"
+    class="crow"
+    :value="tightening.nominal"
+    :unit="tightening.unit"
+    :text="`${tightening.nominal} ${units[tightening.unit]}`"
+  />
 </template>
 
 <style scoped>
@@ -44,6 +65,20 @@ function enter(): void {
   gap: 10px;
   align-items: flex-end;
   flex-wrap: wrap;
+}
+
+.more {
+  font: inherit;
+  min-height: 44px;
+  border: 0;
+  background: none;
+  color: var(--green);
+  text-decoration: underline;
+  cursor: pointer;
+}
+
+.crow {
+  margin-top: 10px;
 }
 
 .big {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Draft, Plan, WorkOrder } from '@/shared/api/types'
+import PlateTable from '@/shared/ui/PlateTable.vue'
 import CartTab from './CartTab.vue'
 import CautionsTab from './CautionsTab.vue'
 import FluidsTab from './FluidsTab.vue'
@@ -38,6 +39,7 @@ const steps = computed(() => props.work.operations.reduce((sum, operation) => su
       ><CartTab v-if="tab === 'cart'" :work="work" :issued="draft === null || !editable"
     /></el-tab-pane>
     <el-tab-pane label="Torques, tools" name="tools"><ToolsTab :work="work" /></el-tab-pane>
+    <el-tab-pane label="Plate" name="plate"><PlateTable v-if="tab === 'plate'" :engines="work.engines" /></el-tab-pane>
     <el-tab-pane label="Labour" name="labour"
       ><LabourTab
         :work="work"

@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { WorkOrder } from '@/shared/api/types'
+import CrowfootBox from '@/shared/ui/CrowfootBox.vue'
 import WhyButton from '@/shared/ui/WhyButton.vue'
 import { dayText } from '@/shared/units'
 
 const props = defineProps<{ work: WorkOrder }>()
+const open = ref<string | null>(null)
 const figures = computed(() =>
   props.work.operations.flatMap((operation) =>
     operation.steps
@@ -33,6 +35,21 @@ const figures = computed(() =>
               >{{ step.figure?.path === 'drain.openingLimit' ? 'open at most ' : '' }}{{ step.figure?.text }}</strong
             >
             <br /><span class="muted small">{{ step.figure?.detail ?? step.beside }} · {{ step.figure?.source }}</span>
+            <button
+              v-if="step.tightening?.kind === 'torque'"
+              type="button"
+              class="mini"
+              :aria-expanded="open === step.id"
+              @click="open = open === step.id ? null : step.id"
+            >
+              with a crowfoot
+            </button>
+            <CrowfootBox
+              v-if="open === step.id && step.tightening?.kind === 'torque'"
+              :value="step.tightening.nominal"
+              :unit="step.tightening.unit"
+              :text="step.figure?.text ?? ''"
+            />
             <br v-if="step.warning" /><span v-if="step.warning" class="small caution">{{ step.warning }}</span>
           </td>
         </tr>
