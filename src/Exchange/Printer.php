@@ -18,6 +18,8 @@ final readonly class Printer
     private const FAMILY = 'Hyperlegible';
     /** Characters that fit beside the page number in the usual size. */
     private const LONG_FOOTER = 90;
+    /** Points; smaller than the last nobody reads at a bench. */
+    private const SIZES = [9.5, 8.7, 8.0, 7.4];
     /** Points: the label roll is 62 mm wide and cut at 48 mm. */
     private const LABEL = [0.0, 0.0, 175.7, 136.1];
 
@@ -44,6 +46,27 @@ final readonly class Printer
         rename($file.'.new', $file);
 
         return $pdf;
+    }
+
+    /**
+     * The same on one page, if smaller type brings it there: the largest that does, or else that with the fewest pages.
+     *
+     * @param array<string, mixed> $content its template takes the type's `size` in points
+     * @param 'a4'|'letter'        $paper
+     */
+    public function fitted(string $what, array $content, string $paper, string $footer): string
+    {
+        $best = null;
+        foreach (self::SIZES as $size) {
+            $pdf = $this->print($what, [...$content, 'size' => $size], $paper, $footer);
+            $pages = preg_match_all('~/Type\s*/Page\b(?!s)~', $pdf);
+            $best = null === $best || $pages < $best[0] ? [$pages, $pdf] : $best;
+            if (1 === $pages) {
+                break;
+            }
+        }
+
+        return $best[1];
     }
 
     /** @param string|array{float, float, float, float} $paper */

@@ -30,6 +30,12 @@ enum Position: string
         };
     }
 
+    /** As a transom or a crowded sheet writes it: `PO`. */
+    public function initials(): string
+    {
+        return strtoupper(implode('', array_map(static fn (string $word): string => $word[0], explode(' ', $this->label()))));
+    }
+
     public function rank(): int
     {
         return (int) array_search($this, self::cases(), true);

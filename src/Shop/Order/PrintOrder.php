@@ -6,6 +6,7 @@ namespace FreshTack\Shop\Order;
 
 use FreshTack\Core\Fastening\Pattern;
 use FreshTack\Core\Finding\Observation;
+use FreshTack\Core\Order\Position;
 use FreshTack\Exchange\Printer;
 use FreshTack\Exchange\QrCode;
 use FreshTack\Exchange\TighteningPicture;
@@ -36,7 +37,10 @@ final readonly class PrintOrder
         $boat = $this->register->boat($file->boatId);
         $content = 'sheet' === $what ? $this->sheet($file, $boat, $density, $bench) : ['record' => $file->record ?? throw Conflict::notReleased($number)];
 
-        return $this->printer->print($what, [...$content, 'shop' => $this->settings->name(), 'number' => $number], $paper, $this->footer($file, $boat));
+        $content = [...$content, 'shop' => $this->settings->name(), 'number' => $number];
+        $footer = $this->footer($file, $boat);
+
+        return 'sheet' === $what && 'short' === $density ? $this->printer->fitted($what, $content, $paper, $footer) : $this->printer->print($what, $content, $paper, $footer);
     }
 
     /**
@@ -50,6 +54,7 @@ final readonly class PrintOrder
             'work' => $file->issuedDocument(),
             'boat' => $boat,
             'density' => $density,
+            'short' => array_column(array_map(static fn (Position $position): array => [$position->label(), $position->initials()], Position::cases()), 1, 0),
             'bench' => $bench,
             'qr' => QrCode::of($bench),
             'patterns' => array_filter(array_map(static fn (Pattern $pattern): ?string => TighteningPicture::of($pattern->value), array_column(array_map(static fn (Pattern $pattern): array => [$pattern->value, $pattern], Pattern::cases()), 1, 0)), \is_string(...)),
