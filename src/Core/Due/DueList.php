@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Due;
 
+use FreshTack\Core\Policy\Question;
+use FreshTack\Core\Policy\Schools;
 use FreshTack\Core\Schedule\DueAssessment;
 use FreshTack\Core\Schedule\DueBook;
 use FreshTack\Core\Schedule\DuePolicy;
@@ -20,7 +22,7 @@ final readonly class DueList
 {
     private DueBook $book;
 
-    public function __construct(DuePolicy $policy)
+    public function __construct(DuePolicy $policy, private ?Schools $schools = null)
     {
         $this->book = new DueBook($policy);
     }
@@ -37,13 +39,26 @@ final readonly class DueList
         $dues = [];
         $longer = array_map(static fn (Task $task): ?Task => $task->partOf(), $asked ?? []);
         foreach (null === $asked ? $sheet->tasks() : array_filter(Task::cases(), static fn (Task $task): bool => \in_array($task, [...$asked, ...$longer], true)) as $task) {
-            $interval = $sheet->interval($task);
+            $interval = $this->interval($sheet, $task);
             if (null !== $interval) {
                 $dues[$task->value] = $this->one($task, $interval, $record, $now, $readOn, $rate, $uses);
             }
         }
 
         return array_values(array_map(static fn (TaskDue $due): TaskDue => self::once($due, $dues), $dues));
+    }
+
+    /**
+     * The sheet's; where it gives the oil an early limit and is silent about the filter's, the shop's school decides
+     * whether the filter goes with the first oil change.
+     */
+    private function interval(SpecSheet $sheet, Task $task): ?Interval
+    {
+        $interval = $sheet->interval($task);
+        $early = Task::OilFilter === $task ? $sheet->interval(Task::EngineOil)?->first : null;
+        $withEvery = ($this->schools ?? Schools::standard())->is(Question::FirstFilter, 'with_every');
+
+        return null !== $interval && null === $interval->first && null !== $early && $withEvery ? new Interval($early, $interval->every, $interval->action, $interval->severe) : $interval;
     }
 
     private function one(Task $task, Interval $interval, EngineRecord $record, EngineNow $now, \DateTimeImmutable $readOn, ?UseRate $rate, HardUses $uses): TaskDue

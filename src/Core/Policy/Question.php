@@ -57,7 +57,7 @@ enum Question: string
             self::DrainTemperature => 'A run of a few minutes before the drain, in one go with it.',
             self::DrainBy => 'How the oil is taken out, and the first pour, where the sheet allows both.',
             self::DrainSeal => 'A seal more on the pick list, or a look at the old one.',
-            self::FirstFilter => 'Nothing where the sheet gives the filter a first limit of its own; without one its schedule alone counts.',
+            self::FirstFilter => 'When the filter is first due, where the sheet gives the oil an early limit and says nothing of the filter\'s; nothing where it does.',
             self::FilterGasket => 'The words at the step, where the sheet is silent.',
             self::FilterTightness => 'Nothing as long as the sheet speaks; without a figure of the sheet the filter is not ordered.',
             self::DrainsDuringFilter => 'Whether the drain is closed before or after the filter.',

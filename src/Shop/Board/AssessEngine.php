@@ -38,7 +38,7 @@ final readonly class AssessEngine
         $season = null === $use ? Season::allYear() : Season::of($this->settings->useByMonth(), $use->months);
         $rate = $engine->hasMeter && null === $asked ? UseRate::from($history->hours, $engine->inService, $season) : null;
         $now = new EngineNow(($this->today)(), $reading?->total(), $engine->inService);
-        $dues = null === $sheet ? [] : (new DueList($this->settings->duePolicy()))->of($sheet, $history->record(), $now, $reading->on ?? $now->day, $rate, $use?->hardUses() ?? new HardUses([]), $asked);
+        $dues = null === $sheet ? [] : (new DueList($this->settings->duePolicy(), $this->settings->schools()))->of($sheet, $history->record(), $now, $reading->on ?? $now->day, $rate, $use?->hardUses() ?? new HardUses([]), $asked);
 
         return new EngineAssessment($engine, $reading, $match, $sheet, $dues, $rate);
     }

@@ -8,6 +8,8 @@ use FreshTack\Core\Due\Declined;
 use FreshTack\Core\Due\DueList;
 use FreshTack\Core\Due\EngineRecord;
 use FreshTack\Core\Due\TaskDue;
+use FreshTack\Core\Policy\Question;
+use FreshTack\Core\Policy\Schools;
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Schedule\Action;
 use FreshTack\Core\Schedule\DuePolicy;
@@ -120,6 +122,23 @@ final class DueListTest extends TestCase
         self::assertSame('2026-06-09', $due->expectedOn()?->format('Y-m-d'));
         $without = self::due(self::dues([self::served(Task::EngineOil, Action::Renew, '2025-08-01', '500')], '2026-03-01', '560'), Task::EngineOil);
         self::assertSame(['2026-08-01', false], [$without->expectedOn()?->format('Y-m-d'), $without->isExpectedByUse()]);
+    }
+
+    public function testTheSchoolDecidesOverTheFirstFilterOnlyWhereTheSheetIsSilent(): void
+    {
+        // the oil is first due at 20 h; the engine has run 25 h and nothing was ever done to it
+        $filter = static function (bool $sheetSpeaks, string $school): TaskDue {
+            $document = Book::sheet('kestrane-k165-early');
+            $sheet = SheetReader::read($sheetSpeaks ? $document : Book::with($document, ['values', 'schedule.oilFilter', 'first'], null));
+            $list = new DueList(new DuePolicy(EngineHours::of('15'), 30, EngineHours::of('10'), 30), Schools::standard()->with(Question::FirstFilter, $school));
+            $now = new EngineNow(self::day('2026-03-01'), EngineHours::of('25'), self::day('2026-02-20'));
+
+            return self::due($list->of($sheet, new EngineRecord(new ServiceLog([]), []), $now, self::day('2026-03-01'), null, new HardUses([])), Task::OilFilter);
+        };
+
+        self::assertSame(DueState::Due, $filter(false, 'with_every')->assessment->state);
+        self::assertSame(DueState::NoRecord, $filter(false, 'not_before_full')->assessment->state);
+        self::assertSame(DueState::Due, $filter(true, 'not_before_full')->assessment->state, 'the sheet speaks');
     }
 
     /**
