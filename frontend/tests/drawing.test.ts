@@ -4,7 +4,9 @@ import { describe, expect, it } from 'vitest'
 import ContainerShelf from '@/drawing/ContainerShelf.vue'
 import Dipstick from '@/drawing/Dipstick.vue'
 import IntervalBars from '@/drawing/IntervalBars.vue'
+import PieceStack from '@/drawing/PieceStack.vue'
 import StateMark from '@/drawing/StateMark.vue'
+import TorqueStages from '@/drawing/TorqueStages.vue'
 import Transom from '@/drawing/Transom.vue'
 import TurnDial from '@/drawing/TurnDial.vue'
 import { aDue, anEngine } from './fixtures'
@@ -12,6 +14,25 @@ import { aDue, anEngine } from './fixtures'
 function drawn(component: unknown, props: Record<string, unknown>): Promise<string> {
   return renderToString(createSSRApp({ render: () => h(component as Component, props) }))
 }
+
+describe('pieces on a shaft', () => {
+  it('are told in their order with the way each faces', async () => {
+    const pieces = [
+      { piece: 'thrust washer', facing: 'cone to the gearcase' },
+      { piece: 'propeller', facing: null },
+    ]
+    const picture = await drawn(PieceStack, { pieces })
+    expect(picture).toContain('In this order: thrust washer, cone to the gearcase; then propeller')
+    expect(picture).toContain('1 thrust washer')
+  })
+})
+
+describe('a torque in stages', () => {
+  it('climbs, every fastener before the next stage', async () => {
+    const picture = await drawn(TorqueStages, { stages: ['25', '45', '58'], unit: 'N·m' })
+    expect(picture).toContain('In 3 stages: 25, then 45, then 58 N·m, every fastener before the next stage')
+  })
+})
 
 describe('pictures', () => {
   it('every state has a shape of its own', async () => {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace FreshTack\Exchange;
 
+use FreshTack\Core\Fastening\StagedTorque;
 use FreshTack\Core\Fastening\Tightening;
+use FreshTack\Core\Fastening\TorqueAndAngle;
 use FreshTack\Core\Fastening\TurnsAfterSeating;
 use FreshTack\Core\Order\BlockedTask;
 use FreshTack\Core\Order\EngineOil;
@@ -26,6 +28,7 @@ use FreshTack\Core\Plan\RefusedMove;
 use FreshTack\Core\Procedure\Caution;
 use FreshTack\Core\Procedure\Figure;
 use FreshTack\Core\Procedure\Procedure;
+use FreshTack\Core\Quantity\Torque;
 use FreshTack\Core\Quantity\Volume;
 use FreshTack\Core\SpecBook\SheetField;
 use FreshTack\Core\SpecBook\SheetGroup;
@@ -240,9 +243,12 @@ final readonly class WorkOrderDocument
             'check' => $step->check,
             'slip' => $step->slip,
             'rows' => $step->rows,
+            'stack' => $step->stack,
             'entry' => $step->entry,
             'must' => $step->must,
             'tightening' => self::tightening($step->tightening),
+            'stages' => $step->tightening instanceof StagedTorque ? array_map(static fn (Torque $stage): string => $stage->given, $step->tightening->stages) : [],
+            'degrees' => $step->tightening instanceof TorqueAndAngle ? $step->tightening->degrees : null,
             'warning' => $step->warning,
             'event' => $step->event,
             'uses' => $step->uses,

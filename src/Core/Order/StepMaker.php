@@ -112,6 +112,7 @@ final readonly class StepMaker
             $step->needs,
             $this->rows($step, $facts),
             null === $tightening?->torque() ? null : ThreadWarning::of($tightening->torque(), $facts->schools()),
+            $this->stack($step, $facts),
         );
     }
 
@@ -121,6 +122,16 @@ final readonly class StepMaker
         $table = null === $step->rows ? null : $facts->value($step->rows)?->content;
 
         return $table instanceof Table ? array_map(static fn (TableRow $row): string => $row->spoken(), RowFilter::rows($table, $step->where, $facts)) : [];
+    }
+
+    /** @return list<array{piece: string, facing: string|null}> */
+    private function stack(Step $step, EngineFacts $facts): array
+    {
+        $table = null === $step->rows ? null : $facts->value($step->rows)?->content;
+        $pieces = $table instanceof Table ? array_filter($table->rows, static fn (TableRow $row): bool => null !== $row->words('piece')) : [];
+        $facesAny = [] !== array_filter($pieces, static fn (TableRow $row): bool => null !== $row->words('facing'));
+
+        return $facesAny ? array_values(array_map(static fn (TableRow $row): array => ['piece' => $row->words('piece') ?? '', 'facing' => $row->words('facing')], $pieces)) : [];
     }
 
     private function filled(?Template $template, EngineFacts $facts): ?string

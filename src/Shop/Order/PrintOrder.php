@@ -7,6 +7,7 @@ namespace FreshTack\Shop\Order;
 use FreshTack\Core\Fastening\Pattern;
 use FreshTack\Core\Finding\Observation;
 use FreshTack\Core\Order\Position;
+use FreshTack\Core\Reading\Cursor;
 use FreshTack\Exchange\Printer;
 use FreshTack\Exchange\QrCode;
 use FreshTack\Exchange\TighteningPicture;
@@ -58,10 +59,27 @@ final readonly class PrintOrder
             'bench' => $bench,
             'qr' => QrCode::of($bench),
             'patterns' => array_filter(array_map(static fn (Pattern $pattern): ?string => TighteningPicture::of($pattern->value), array_column(array_map(static fn (Pattern $pattern): array => [$pattern->value, $pattern], Pattern::cases()), 1, 0)), \is_string(...)),
+            'stairs' => self::stairs(Cursor::over($file->issuedDocument())),
             'appearances' => Observation::answersTo('oil_appearance'),
             'leaks' => Observation::answersTo('leaks'),
             'tellTales' => Observation::answersTo('tell_tale'),
         ];
+    }
+
+    /** @return array<string, string> pictures of torques in stages, by step */
+    private static function stairs(Cursor $document): array
+    {
+        $pictures = [];
+        foreach ($document->at('operations')->list() as $operation) {
+            foreach ($operation->at('steps')->list() as $step) {
+                $stages = $step->at('stages')->strings();
+                if ([] !== $stages) {
+                    $pictures[$step->at('id')->string()] = TighteningPicture::stages($stages);
+                }
+            }
+        }
+
+        return $pictures;
     }
 
     /** Stands on every page, so that a loose one finds its order and its engines. */

@@ -23,6 +23,7 @@ use FreshTack\Core\Policy\Schools;
 use FreshTack\Core\Procedure\Caution;
 use FreshTack\Core\Quantity\Length;
 use FreshTack\Core\Quantity\LengthUnit;
+use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\SpecBook\SheetStatus;
 use FreshTack\Core\SpecBook\Task;
 use FreshTack\Exchange\Json;
@@ -260,6 +261,21 @@ final class OrderBuilderTest extends TestCase
         self::assertContains('Filter cup wrench 76 mm ×1', $tools);
         self::assertContains('Torque wrench that reaches 8.5 N·m ×2', $tools);
         self::assertSame($tools, array_values(array_unique($tools)));
+    }
+
+    public function testWhatIsDrawnComesWithItsStep(): void
+    {
+        $document = Cursor::over(Requests::document(Requests::single('K320', 'KT6-30001', 'kestrane-k320', ['water_pump', 'propeller_shaft'])));
+        $drawn = [];
+        foreach ($document->at('operations')->list() as $operation) {
+            foreach ($operation->at('steps')->list() as $step) {
+                $drawn[$step->at('id')->string()] = [$step->at('stages')->raw(), $step->at('degrees')->raw(), $step->at('stack')->at(0)->at('facing')->raw()];
+            }
+        }
+
+        self::assertSame([['25', '45', '58'], null, null], $drawn['single.lower-unit-on.tight']);
+        self::assertSame([[], null, 'cone to the gearcase'], $drawn['single.propeller-on.stack']);
+        self::assertSame([[], null, null], $drawn['single.propeller-on.nut']);
     }
 
     public function testAPanHoldsWhatAllEnginesGive(): void

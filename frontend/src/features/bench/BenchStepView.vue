@@ -20,7 +20,7 @@ const props = defineProps<{
 const emit = defineEmits<{ send: [kind: NewEntry['kind'], value: EntryValue]; back: []; next: [] }>()
 
 const couldNot = ref(false)
-const ordinary = /^([\d.,½¼¾⅛⅜⅝⅞⅓⅔–\s-]+)\s*(.*)$/
+const ordinary = /^([\d.,½¼¾⅛⅜⅝⅞⅓⅔–→\s-]+)\s*(.*)$/
 const figure = computed(() => {
   const text = props.current.step.figure?.text ?? null
   const parts = text === null ? null : ordinary.exec(text)

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import PieceStack from '@/drawing/PieceStack.vue'
 import TighteningPattern from '@/drawing/TighteningPattern.vue'
+import TorqueStages from '@/drawing/TorqueStages.vue'
 import Transom from '@/drawing/Transom.vue'
 import TurnDial from '@/drawing/TurnDial.vue'
 import type { Bench } from '@/shared/api/types'
@@ -28,6 +30,8 @@ const turns = computed(() =>
 )
 const torque = computed(() => (props.current.step.tightening?.kind === 'torque' ? props.current.step.tightening : null))
 const pattern = computed(() => (torque.value?.pattern && torque.value.pattern !== 'any' ? torque.value.pattern : null))
+const stages = computed(() => props.current.step.stages ?? [])
+const degrees = computed(() => props.current.step.degrees ?? null)
 const units = { nm: 'N·m', ft_lb: 'ft·lb', in_lb: 'in·lb' } as const
 </script>
 
@@ -40,7 +44,8 @@ const units = { nm: 'N·m', ft_lb: 'ft·lb', in_lb: 'in·lb' } as const
       :text="current.step.figure?.text.replace(' turn', '') ?? ''"
     />
     <template v-else-if="torque">
-      <svg viewBox="0 0 260 120" role="img" :aria-label="`${torque.min} to ${torque.max} ${units[torque.unit]}`">
+      <TorqueStages v-if="stages.length > 0" :stages="stages" :unit="units[torque.unit]" />
+      <svg v-else viewBox="0 0 260 120" role="img" :aria-label="`${torque.min} to ${torque.max} ${units[torque.unit]}`">
         <path d="M20 60h220" stroke="var(--bar)" stroke-width="22" />
         <path d="M75 60h110" stroke="var(--green)" stroke-width="22" />
         <path d="M130 38v44" stroke="var(--ink)" stroke-width="4" />
@@ -50,14 +55,22 @@ const units = { nm: 'N·m', ft_lb: 'ft·lb', in_lb: 'in·lb' } as const
           <text x="185" y="100">{{ torque.max }}</text>
         </g>
       </svg>
-      <p class="small muted">least · aim · most</p>
-      <TighteningPattern v-if="pattern" :pattern="pattern" />
+      <p class="small muted">
+        {{
+          stages.length > 0
+            ? `all to one stage before the next; the last ${torque.min} – ${torque.max} ${units[torque.unit]}`
+            : 'least · aim · most'
+        }}
+      </p>
+      <TurnDial v-if="degrees" :min="degrees / 360" :max="degrees / 360" :text="`${degrees}°`" from="torque" />
+      <TighteningPattern v-if="pattern" :pattern="pattern" :class="{ half: stages.length > 0 }" />
     </template>
     <template v-else-if="level">
       <p class="rest">{{ rest }} min</p>
       <p>of rest after {{ oil?.lastEvent === 'pour' ? 'a pour' : 'a run' }} before a reading counts</p>
       <p class="small muted">low to top mark: {{ level.span.text }}<br />largest top-up: {{ level.topUpMax.text }}</p>
     </template>
+    <PieceStack v-else-if="(current.step.stack ?? []).length > 0" :pieces="current.step.stack ?? []" />
     <Transom v-else :engines="hung" :width="270" />
     <p v-if="engine" class="small plate">
       <strong>{{ engine.label }}</strong> · {{ engine.model }} · {{ engine.serial }}<br />
@@ -85,6 +98,10 @@ const units = { nm: 'N·m', ft_lb: 'ft·lb', in_lb: 'in·lb' } as const
 
 .small {
   font-size: 15px;
+}
+
+.half {
+  max-width: 140px;
 }
 
 .plate {
