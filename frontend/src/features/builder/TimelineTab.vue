@@ -58,7 +58,7 @@ const gap = computed(() => {
 }
 
 .told {
-  height: 60px;
+  height: 42px;
   overflow: auto;
 }
 </style>
