@@ -39,7 +39,7 @@ final class EngineGraphTest extends TestCase
     public function testFillingWaitsForTheClosedDrainAndTheRunForBoth(): void
     {
         $graph = new EngineGraph(Works::engine(self::oilChange()));
-        $waits = static fn (string $id): array => array_map(static fn (int $place): string => substr($graph->works[$place]->id, 5), $graph->before[array_search($id, Works::ids($graph->works), true)]);
+        $waits = static fn (string $id): array => array_map(static fn (int $place): string => substr($graph->works[$place]->id, 5), $graph->before[(int) array_search($id, Works::ids($graph->works), true)] ?? []);
 
         self::assertContains('close', $waits('fill'));
         self::assertContains('fill', $waits('run'));

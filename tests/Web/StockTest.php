@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Tests\Web;
+
+use FreshTack\Core\Reading\Cursor;
+use FreshTack\Shop\Parts\Confirmation;
+use FreshTack\Shop\Parts\Confirmations;
+use FreshTack\Shop\Stock\Stock;
+
+/** The shelf as an order request embeds it, over the demo shop's database. */
+final class StockTest extends ApiTestCase
+{
+    public function testAnOldNumberBringsEveryOneThatTookItsPlace(): void
+    {
+        self::assertSame(['DM-20311' => 'DM-20655', 'DM-20655' => 'DM-20961', 'DM-20961' => null], array_map(static fn (Cursor $part): mixed => $part->at('supersededBy')->raw(), $this->parts('DM-20311')));
+    }
+
+    public function testAKitBringsItsPieces(): void
+    {
+        $parts = $this->parts('DM-19065');
+
+        self::assertEqualsCanonicalizing(['DM-19065', 'DM-11407', 'DM-11415', 'DM-12830', 'DM-20961'], array_keys($parts));
+        self::assertCount(4, $parts['DM-19065']->at('kit')->list());
+    }
+
+    public function testAPartBringsTheOneThatStandsInForItAndNotTheOtherWayRound(): void
+    {
+        self::assertSame(['QV-50644', 'TW-7715'], array_keys($this->parts('QV-50644')));
+        self::assertSame('QV-50644', $this->parts('QV-50644')['TW-7715']->at('substituteFor')->raw());
+        self::assertSame(['TW-7715'], array_keys($this->parts('TW-7715')));
+    }
+
+    public function testWhatIsOnOrderHasItsDay(): void
+    {
+        $seal = $this->parts('DM-11415')['DM-11415'];
+
+        // two days after the tests' own day, 18 March
+        self::assertSame([0, 10, '2026-03-20'], [$seal->at('inStock')->raw(), $seal->at('onOrder')->raw(), $seal->at('arrivesOn')->raw()]);
+    }
+
+    public function testUnknownNumbersAreLeftOutAndNothingAskedIsNothing(): void
+    {
+        self::assertSame([], $this->parts('DM-00000'));
+        self::assertSame([], $this->parts());
+    }
+
+    public function testAnOpenedBottleIsOneMorePlaceToPourFrom(): void
+    {
+        $oils = self::stock()->oils();
+        $opened = array_filter($oils, static fn (array $oil): bool => null !== $oil['opened']);
+
+        self::assertNotSame([], $opened);
+        self::assertSame(['value', 'unit'], Cursor::over(array_values($opened)[0]['opened'])->keys());
+    }
+
+    public function testAPartIsConfirmedOnceForEachEngineByWhoeverWasFirst(): void
+    {
+        $confirmations = self::getContainer()->get(Confirmations::class);
+        self::assertInstanceOf(Confirmations::class, $confirmations);
+        $at = new \DateTimeImmutable('2026-03-18 10:00 UTC');
+        foreach ([['Port', 'bram'], ['Port', 'ada'], ['Starboard', 'ada']] as [$engine, $by]) {
+            $confirmations->add(9001, new Confirmation('QV-31180', $engine, $by, $at));
+        }
+
+        self::assertSame([['Port', 'bram'], ['Starboard', 'ada']], array_map(static fn (Confirmation $each): array => [$each->engine, $each->by], $confirmations->of(9001)));
+        self::assertSame([], $confirmations->of(9002));
+    }
+
+    private static function stock(): Stock
+    {
+        $stock = self::getContainer()->get(Stock::class);
+        self::assertInstanceOf(Stock::class, $stock);
+
+        return $stock;
+    }
+
+    /** @return array<string, Cursor> by number */
+    private function parts(string ...$numbers): array
+    {
+        $parts = array_map(static fn (array $part): Cursor => Cursor::over($part), self::stock()->parts(array_values($numbers)));
+
+        return array_column(array_map(static fn (Cursor $part): array => [$part->at('number')->string(), $part], $parts), 1, 0);
+    }
+}
