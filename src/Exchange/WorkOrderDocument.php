@@ -4,31 +4,19 @@ declare(strict_types=1);
 
 namespace FreshTack\Exchange;
 
-use FreshTack\Core\Fastening\StagedTorque;
-use FreshTack\Core\Fastening\Tightening;
-use FreshTack\Core\Fastening\TorqueAndAngle;
-use FreshTack\Core\Fastening\TurnsAfterSeating;
 use FreshTack\Core\Order\BlockedTask;
 use FreshTack\Core\Order\EngineOil;
 use FreshTack\Core\Order\EngineOrder;
 use FreshTack\Core\Order\HandStep;
 use FreshTack\Core\Order\Hole;
 use FreshTack\Core\Order\Level;
-use FreshTack\Core\Order\OrderedOperation;
-use FreshTack\Core\Order\OrderedStep;
 use FreshTack\Core\Order\PickedTask;
-use FreshTack\Core\Order\Position;
-use FreshTack\Core\Order\ToolLine;
 use FreshTack\Core\Order\UsedValues;
 use FreshTack\Core\Order\WorkOrder;
-use FreshTack\Core\Parts\KitOffer;
-use FreshTack\Core\Parts\PartLine;
-use FreshTack\Core\Plan\Gate;
 use FreshTack\Core\Plan\RefusedMove;
 use FreshTack\Core\Procedure\Caution;
 use FreshTack\Core\Procedure\Figure;
 use FreshTack\Core\Procedure\Procedure;
-use FreshTack\Core\Quantity\Torque;
 use FreshTack\Core\Quantity\Volume;
 use FreshTack\Core\SpecBook\SheetField;
 use FreshTack\Core\SpecBook\SheetGroup;
@@ -65,11 +53,11 @@ final readonly class WorkOrderDocument
 
                 return self::engine($engine, $order->request->procedures, $used, $plates[$kind] ??= self::plate($engine, $used));
             }, $order->engines),
-            'operations' => array_map(self::operation(...), $order->operations),
+            'operations' => array_map(OperationDocument::of(...), $order->operations),
             'oil' => array_map(OilDocument::of(...), $order->oil),
-            'parts' => array_map(self::part(...), $order->parts->lines),
-            'kits' => array_map(self::kit(...), $order->parts->kits),
-            'tools' => array_map(self::tool(...), $order->tools),
+            'parts' => array_map(PullDocument::part(...), $order->parts->lines),
+            'kits' => array_map(PullDocument::kit(...), $order->parts->kits),
+            'tools' => array_map(PullDocument::tool(...), $order->tools),
             'cautions' => self::cautions($order),
             'timeline' => $withTimeline ? TimelineDocument::of($order->timeline) : null,
             'labour' => ['handsOnMin' => $order->labour->handsOn->count, 'allowanceMin' => $order->labour->allowance->minutes->count, 'allowanceReason' => $order->labour->allowance->reason, 'unattendedMin' => $order->labour->unattended->count, 'soldTenths' => $order->labour->soldTenths(), 'elapsedMin' => $order->timeline->elapsedMin, 'technicians' => $order->timeline->technicians],
@@ -119,7 +107,7 @@ final readonly class WorkOrderDocument
     private static function plate(EngineOrder $engine, array $used): array
     {
         return array_map(static fn (SheetValue $value): array => [
-            ...self::figure(new Figure($value->field->value, $value->field->label(), $value->figure(), $value->detail(), $value->source->text())),
+            ...OperationDocument::figure(new Figure($value->field->value, $value->field->label(), $value->figure(), $value->detail(), $value->source->text())),
             'group' => $value->field->group()->label(),
             'measured' => $value->field->kind()->isFigure(),
         ], self::onThePlate($engine, $used));
@@ -203,26 +191,6 @@ final readonly class WorkOrderDocument
         ];
     }
 
-    /** @return Doc */
-    private static function operation(OrderedOperation $ordered): array
-    {
-        return [
-            'id' => $ordered->id(),
-            'position' => $ordered->position?->value,
-            'label' => $ordered->position?->label() ?? 'Whole rig',
-            'task' => $ordered->task?->value,
-            'title' => $ordered->operation->title,
-            'attendedMin' => $ordered->attended->count,
-            'unattendedMin' => $ordered->unattended->count,
-            'why' => $ordered->operation->why,
-            'gates' => array_map(static fn (Gate $gate): string => $gate->text(), $ordered->gates()),
-            'cautions' => array_map(self::caution(...), $ordered->operation->cautions),
-            'steps' => array_map(self::step(...), $ordered->steps),
-            'movable' => null !== $ordered->position && null === $ordered->operation->setting->mode,
-            'byHand' => $ordered->isByHand(),
-        ];
-    }
-
     /** @return Doc what was asked for by hand and can't be */
     private static function byHand(WorkOrder $order): array
     {
@@ -230,105 +198,6 @@ final readonly class WorkOrderDocument
             'refused' => array_map(static fn (RefusedMove $refused): array => ['work' => $refused->move->work, 'before' => $refused->move->before, 'gate' => $refused->gate?->value, 'why' => $refused->why], $order->refused),
             'lost' => array_map(static fn (HandStep $step): array => ['id' => $step->id, 'after' => $step->after, 'text' => $step->text], $order->lost),
         ];
-    }
-
-    /** @return Doc */
-    private static function step(OrderedStep $step): array
-    {
-        return [
-            'id' => $step->id,
-            'text' => $step->text,
-            'figure' => null === $step->figure ? null : self::figure($step->figure),
-            'beside' => $step->beside,
-            'check' => $step->check,
-            'slip' => $step->slip,
-            'rows' => $step->rows,
-            'stack' => $step->stack,
-            'entry' => $step->entry,
-            'must' => $step->must,
-            'tightening' => self::tightening($step->tightening),
-            'stages' => $step->tightening instanceof StagedTorque ? array_map(static fn (Torque $stage): string => $stage->given, $step->tightening->stages) : [],
-            'degrees' => $step->tightening instanceof TorqueAndAngle ? $step->tightening->degrees : null,
-            'warning' => $step->warning,
-            'event' => $step->event,
-            'uses' => $step->uses,
-        ];
-    }
-
-    /** @return Doc */
-    private static function figure(Figure $figure): array
-    {
-        return ['path' => $figure->path, 'label' => $figure->label, 'text' => $figure->text, 'detail' => $figure->detail, 'source' => $figure->source];
-    }
-
-    /**
-     * What an entry at the bench is held against; null if a tick is all there is to enter.
-     *
-     * @return Doc|null
-     */
-    private static function tightening(?Tightening $tightening): ?array
-    {
-        $torque = $tightening?->torque();
-        $turns = $tightening?->turns();
-
-        return match (true) {
-            null !== $torque => ['kind' => 'torque', 'pattern' => $torque->pattern->value, 'min' => $torque->min->given, 'nominal' => $torque->nominal->given, 'max' => $torque->max->given, 'unit' => $torque->nominal->unit->value, 'thread' => $torque->thread->value],
-            null !== $turns => ['kind' => $tightening instanceof TurnsAfterSeating ? 'turns_after_seating' : 'turns_after_contact', 'min' => $turns->min->exact(), 'max' => $turns->max->exact(), 'minTurns' => $turns->min->toFloat(), 'maxTurns' => $turns->max->toFloat()],
-            default => null,
-        };
-    }
-
-    /** @return Doc */
-    private static function part(PartLine $line): array
-    {
-        return [
-            'number' => $line->number,
-            'description' => $line->shelf?->description,
-            'bin' => $line->shelf?->bin,
-            'count' => $line->count,
-            'inStock' => $line->shelf?->inStock,
-            'short' => $line->short(),
-            'singleUse' => $line->singleUse,
-            'atHand' => $line->atHand,
-            'instead' => $line->instead,
-            'standsFor' => $line->standsFor,
-            'arrivesOn' => $line->arrivesOn()?->format('Y-m-d'),
-            'firstUse' => $line->firstUse,
-            'positions' => array_map(static fn (Position $position): string => $position->label(), $line->positions),
-            'why' => $line->why,
-        ];
-    }
-
-    /** @return Doc */
-    private static function kit(KitOffer $offer): array
-    {
-        return [
-            'number' => $offer->kit->number,
-            'description' => $offer->kit->description,
-            'count' => $offer->count,
-            'covers' => self::pieces($offer->covers),
-            'leavesOver' => self::pieces($offer->leavesOver),
-            'priceMinor' => $offer->priceMinor,
-            'looseMinor' => $offer->looseMinor,
-            'taken' => $offer->taken,
-            'why' => $offer->reason(),
-        ];
-    }
-
-    /**
-     * @param array<array-key, int> $counts by part number
-     *
-     * @return list<Doc>
-     */
-    private static function pieces(array $counts): array
-    {
-        return array_map(static fn (int|string $number, int $count): array => ['number' => (string) $number, 'count' => $count], array_keys($counts), array_values($counts));
-    }
-
-    /** @return Doc */
-    private static function tool(ToolLine $tool): array
-    {
-        return ['firstUse' => $tool->firstUse, 'name' => $tool->name, 'size' => $tool->size, 'standIn' => $tool->standIn, 'wrench' => null === $tool->wrench ? null : ['name' => $tool->wrench->wrench?->name(), 'calibratedOn' => $tool->wrench->wrench?->calibratedOn->format('Y-m-d'), 'warning' => $tool->wrench->warning], 'positions' => array_map(static fn (Position $position): string => $position->label(), $tool->positions), 'why' => $tool->why()];
     }
 
     /**
@@ -345,13 +214,7 @@ final readonly class WorkOrderDocument
             }
         }
 
-        return array_map(static fn (Caution $caution): array => [...self::caution($caution), 'why' => isset($titles[$caution->value]) ? 'Called for by: '.lcfirst(implode('; ', array_keys($titles[$caution->value]))).'.' : 'Belongs to every order of this kind.'], $order->cautions);
-    }
-
-    /** @return Doc */
-    private static function caution(Caution $caution): array
-    {
-        return ['id' => $caution->value, 'title' => $caution->title(), 'text' => $caution->text()];
+        return array_map(static fn (Caution $caution): array => [...OperationDocument::caution($caution), 'why' => isset($titles[$caution->value]) ? 'Called for by: '.lcfirst(implode('; ', array_keys($titles[$caution->value]))).'.' : 'Belongs to every order of this kind.'], $order->cautions);
     }
 
     /** @return Doc */

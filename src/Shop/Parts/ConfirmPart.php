@@ -57,7 +57,10 @@ final readonly class ConfirmPart
         $named = array_column(array_map(static fn (Cursor $each): array => [$each->at('label')->string(), $each->at('model')->string().' '.$each->at('serial')->string()], $engines), 1, 0);
         $models = array_map(static fn (Cursor $each): string => $each->at('model')->string(), $engines);
 
-        return (new CartCheck($this->parts($document), $named))->hold($number, $engine, $this->elsewhere(array_values(array_unique($models)), $number));
+        $cart = new CartCheck($this->parts($document), $named);
+        $answer = $cart->hold($number, $engine);
+
+        return CartState::Unknown === $answer->state ? $cart->hold($number, $engine, $this->elsewhere(array_values(array_unique($models)), $number)) : $answer;
     }
 
     /** @return list<CartPart> */
