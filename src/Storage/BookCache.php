@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace FreshTack\Storage;
 
+use FreshTack\Core\Order\OrderBuilder;
 use Psr\Cache\CacheItemPoolInterface;
 use Psr\Cache\InvalidArgumentException;
 
 /**
  * What was read from documents of the book, kept as PHP that is compiled once. It is found by its documents' own
- * texts, so that it can never be another book's.
+ * texts, so that it can never be another book's, and by the version of what reads them.
  */
 final readonly class BookCache
 {
@@ -29,7 +30,7 @@ final readonly class BookCache
     public function kept(string $class, string $texts, \Closure $read): object
     {
         try {
-            $item = $this->cache->getItem(hash('xxh128', $class.$texts).hash('crc32b', $texts));
+            $item = $this->cache->getItem(hash('xxh128', OrderBuilder::VERSION.$class.$texts).hash('crc32b', $texts));
         } catch (InvalidArgumentException $error) {
             throw new \LogicException('A key of letters and digits is no key.', 0, $error);
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Tests\Web;
 
+use FreshTack\Core\Order\OrderBuilder;
 use FreshTack\Core\Reading\Cursor;
 
 final class OrderTest extends ApiTestCase
@@ -52,7 +53,7 @@ final class OrderTest extends ApiTestCase
         self::assertSame($before, $this->call('GET', "/api/orders/$number")->at('work')->raw());
         $document = $this->row($number)['document'];
         self::assertIsString($document);
-        self::assertSame([hash('sha256', $document), '0.2.0'], [$this->row($number)['document_sha256'], $this->row($number)['engine_version']]);
+        self::assertSame([hash('sha256', $document), OrderBuilder::VERSION], [$this->row($number)['document_sha256'], $this->row($number)['engine_version']]);
     }
 
     public function testAnIssuedOrderIsNotADraftAnyMore(): void

@@ -15,7 +15,7 @@ export interface PlateGroup {
 export function plateOf(engines: WorkEngine[]): PlateGroup[] {
   const groups = new Map<string, Map<string, PlateRow>>()
   for (const engine of engines) {
-    for (const figure of engine.plate.filter((each) => each.measured)) {
+    for (const figure of engine.plate.filter((each) => each.measured ?? true)) {
       const rows = groups.get(figure.group ?? '') ?? new Map<string, PlateRow>()
       groups.set(figure.group ?? '', rows)
       rows.set(figure.path, rows.get(figure.path) ?? { path: figure.path, label: figure.label, texts: [] })

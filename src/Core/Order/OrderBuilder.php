@@ -25,7 +25,7 @@ use FreshTack\Core\Procedure\Caution;
 final readonly class OrderBuilder
 {
     /** Of the rules by which orders are built; it is kept beside every frozen order. */
-    public const VERSION = '0.2.0';
+    public const VERSION = '0.3.0';
 
     public function __construct(
         private OilPlanner $oil = new OilPlanner(),

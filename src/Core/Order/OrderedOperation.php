@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Core\Order;
 
 use FreshTack\Core\Plan\Attitude;
+use FreshTack\Core\Plan\Footprint;
 use FreshTack\Core\Plan\Gate;
 use FreshTack\Core\Plan\Opening;
 use FreshTack\Core\Plan\PlannedWork;
@@ -91,7 +92,14 @@ final readonly class OrderedOperation
         return new self($this->position, $operation, null, $step->attended, Minutes::none(), $this->attitude, 0, [$ordered], array_values(array_filter($openings, static fn (Opening $opening): bool => $opening !== $own->closes)), '', $this->rank);
     }
 
-    public function planned(): PlannedWork
+    /** What it asks and changes is the same for all operations with this key. */
+    public function footprintKey(): string
+    {
+        return spl_object_id($this->operation).'|'.($this->attitude->value ?? '').'|'.implode(',', array_map(static fn (Opening $opening): string => $opening->value, $this->openings));
+    }
+
+    /** @param Footprint|null $known of an operation with the same key */
+    public function planned(?Footprint $known = null): PlannedWork
     {
         $setting = $this->operation->setting;
 
@@ -119,6 +127,7 @@ final readonly class OrderedOperation
             afterRun: $this->operation->phase->rank() >= Phase::Reading->rank(),
             shut: $this->operation->shut,
             only: $this->operation->only,
+            known: $known,
         );
     }
 

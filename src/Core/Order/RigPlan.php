@@ -29,11 +29,12 @@ final readonly class RigPlan
      */
     public static function of(array $engines, array $moves = []): self
     {
-        $known = $rig = $works = [];
+        $known = $rig = $works = $footprints = [];
         foreach ($engines as $engine) {
             $own = [];
             foreach ($engine->operations as $operation) {
-                $work = $operation->planned();
+                $work = $operation->planned($footprints[$operation->footprintKey()] ?? null);
+                $footprints[$operation->footprintKey()] = $work->footprint;
                 if (null === $operation->position) {
                     $rig[$work->id] ??= [$operation, $work];
                 } else {

@@ -29,8 +29,16 @@ final readonly class EngineGraph
     /** @var int|null place of the end of the run that proves */
     public ?int $proven;
 
-    public function __construct(public EngineWorks $engine)
+    /** @param self|null $sister of an engine with the same works: what waits for what is found once */
+    public function __construct(public EngineWorks $engine, ?self $sister = null)
     {
+        if (null !== $sister) {
+            $own = array_combine(array_map(self::nameOf(...), $engine->works), $engine->works);
+            $this->works = array_map(static fn (PlannedWork $work): PlannedWork => $own[self::nameOf($work)], $sister->works);
+            [$this->before, $this->kept, $this->warmUp, $this->proven, $this->groups, $this->ranges] = [$sister->before, [], $sister->warmUp, $sister->proven, $sister->groups, $sister->ranges];
+
+            return;
+        }
         $nested = NestedOrder::of($engine->works);
         $order = HandOrder::of($nested, self::waits($engine->position, $nested), $engine->moves);
         $this->works = $order->works;
@@ -39,6 +47,19 @@ final readonly class EngineGraph
         $this->warmUp = self::warmUp($this->works);
         $this->proven = self::proven($this->works);
         [$this->groups, $this->ranges] = $this->grouped($this->movable());
+    }
+
+    /** Of works that are the same but for their engine it is the same. Works that were moved by hand are like no other. */
+    public static function kind(EngineWorks $engine): string
+    {
+        return [] === $engine->moves
+            ? implode('|', array_map(static fn (PlannedWork $work): string => self::nameOf($work).' '.$work->attendedMin.' '.$work->unattendedMin.' '.$work->rank.' '.spl_object_id($work->footprint), $engine->works))
+            : $engine->position;
+    }
+
+    private static function nameOf(PlannedWork $work): string
+    {
+        return substr($work->id, \strlen($work->position ?? ''));
     }
 
     /** Hands-on minutes of a group. */

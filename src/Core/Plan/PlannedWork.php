@@ -29,6 +29,7 @@ final readonly class PlannedWork
      * @param list<Opening> $shut        what must be closed for it
      * @param list<Gate>    $only        what must be so for it by the book, beside what its effects ask for
      * @param int           $time        which time it is done in this plan, from 1
+     * @param Footprint|null $known      of the same work at another engine; null: it is worked out
      */
     public function __construct(
         public string $id,
@@ -55,8 +56,9 @@ final readonly class PlannedWork
         public bool $afterRun = false,
         public array $shut = [],
         public array $only = [],
+        ?Footprint $known = null,
     ) {
-        $this->footprint = Footprint::of($this);
+        $this->footprint = $known ?? Footprint::of($this);
     }
 
     /** Work on the rig that comes before all that is done at the engines. */
@@ -96,6 +98,6 @@ final readonly class PlannedWork
 
     public function again(int $time): self
     {
-        return new self($this->id, $this->position, $this->title, $this->effects, $this->opens, $this->closes, $this->openings, $this->attitude, $this->lockout, $this->cold, $this->warm, $this->attendedMin, $this->unattendedMin, $this->people, $this->zone, $this->restMin, $this->chain, $this->rank, $time, $this->frame, $this->movable, $this->afterRun, $this->shut, $this->only);
+        return new self($this->id, $this->position, $this->title, $this->effects, $this->opens, $this->closes, $this->openings, $this->attitude, $this->lockout, $this->cold, $this->warm, $this->attendedMin, $this->unattendedMin, $this->people, $this->zone, $this->restMin, $this->chain, $this->rank, $time, $this->frame, $this->movable, $this->afterRun, $this->shut, $this->only, $this->footprint);
     }
 }

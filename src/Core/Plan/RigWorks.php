@@ -18,7 +18,12 @@ final readonly class RigWorks
      */
     public function __construct(public array $first, array $engines, public array $last, private array $moves = [])
     {
-        $this->graphs = array_map(static fn (EngineWorks $engine): EngineGraph => new EngineGraph($engine), $engines);
+        $known = $graphs = [];
+        foreach ($engines as $engine) {
+            $kind = EngineGraph::kind($engine);
+            $graphs[] = $known[$kind] = new EngineGraph($engine, $known[$kind] ?? null);
+        }
+        $this->graphs = $graphs;
     }
 
     /** @return list<HandMove> wishes that the plan must meet */
