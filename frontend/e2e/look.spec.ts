@@ -44,10 +44,31 @@ test('every main screen is accessible and fits its size', async ({ browser, page
   await expect(manager.getByRole('button', { name: /^Issue 1 task/ })).toBeVisible()
   await isAccessible(manager, 'builder')
   await fits(manager, 'builder')
+  for (const tab of await manager.getByRole('tab').all()) {
+    await tab.click()
+    await isAccessible(manager, `builder, ${await tab.innerText()}`)
+  }
+  await manager.getByRole('tab', { name: /^Steps/ }).click()
+  await manager
+    .getByRole('button', { name: /^Add a step after/ })
+    .first()
+    .click()
+  await isAccessible(manager, 'builder, a step added')
   await manager.keyboard.press('F9')
   await expect(manager.getByRole('link', { name: 'Open at the bench' })).toBeVisible()
 
   const bench = await signedIn(browser, 'ada', tablet)
+  for (const leaf of ['cart', 'release', 'paper']) {
+    await bench.goto(`/orders/${number}/${leaf}`)
+    await expect(bench.locator('.el-skeleton')).toHaveCount(0)
+    await isAccessible(bench, leaf)
+    await fits(bench, leaf)
+  }
+  await bench.goto(`/orders/${number}/bench?step=single.close-plug.close`)
+  await bench.getByRole('button', { name: 'With a crowfoot …' }).click()
+  await isAccessible(bench, 'crowfoot')
+  await bench.getByRole('button', { name: 'Figures' }).click()
+  await isAccessible(bench, 'plate')
   for (const step of [
     'rig.place.level',
     'single.drain-plug.look',

@@ -14,7 +14,7 @@ function shown(row: PlateRow): PlateRow['texts'] {
 </script>
 
 <template>
-  <div class="plate">
+  <div class="plate" tabindex="0" role="region" aria-label="Plate of figures">
     <section v-for="group in groups" :key="group.name">
       <h3>{{ group.name }}</h3>
       <dl>
