@@ -55,6 +55,12 @@ describe('the figures on the slip', () => {
     )
   })
 
+  it('say what is short and when it is expected', async () => {
+    const part = { ...filter, short: 2, arrivesOn: '2026-11-27' }
+    const shown = await words(SlipFigures, { work: anOrder({ parts: [part] }), plan: aPlan(), draft: null })
+    expect(shown).toContain('2 short: QV-50318 Oil filter, expected 27 Nov 2026')
+  })
+
   it('say what sharing saves, and nothing where it saves nothing', async () => {
     expect(await words(SlipFigures, { work: anOrder(), plan: aPlan(), draft: null })).toContain('sharing saves 30 min')
     expect(await words(SlipFigures, { work: anOrder(), plan: aPlan({ aloneMin: 90 }), draft: null })).not.toContain(

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Draft, Plan, WorkOrder } from '@/shared/api/types'
 import WhyButton from '@/shared/ui/WhyButton.vue'
-import { litresText, minutesText, moneyText, readyText } from '@/shared/units'
+import { dayText, litresText, minutesText, moneyText, readyText } from '@/shared/units'
 
 /** How long, what to pull, what is short, when it is ready. */
 const props = defineProps<{ work: WorkOrder; plan: Plan | null; draft: Draft | null }>()
@@ -61,10 +61,12 @@ function expect(event: Event): void {
       <dd class="weighty">{{ pieces }} {{ pieces === 1 ? 'piece' : 'pieces' }}</dd>
     </dl>
     <p v-for="part in short" :key="part.number" class="small trap">
-      <strong>{{ part.short }} short:</strong> {{ part.number }} {{ part.description }}
+      <strong>{{ part.short }} short:</strong> {{ part.number }} {{ part.description
+      }}{{ part.arrivesOn ? `, expected ${dayText(part.arrivesOn)}` : '' }}
     </p>
     <label v-if="short.length > 0 && draft" class="small"
-      >They are expected on <input type="date" class="cell" :value="draft.partsOn ?? ''" @change="expect"
+      >{{ short.some((part) => !part.arrivesOn) ? 'They are expected on' : 'All of them on' }}
+      <input type="date" class="cell" :value="draft.partsOn ?? ''" @change="expect"
     /></label>
     <p v-for="kit in work.kits.filter((each) => !each.taken)" :key="kit.number" class="small">
       A kit would do: {{ kit.number }} (see Parts)
