@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace FreshTack\Core\Order;
 
 use FreshTack\Core\Fastening\StandIn;
+use FreshTack\Core\Fastening\TorqueTightening;
+use FreshTack\Core\Fastening\WrenchChoice;
 use FreshTack\Core\Fastening\WrenchChooser;
 use FreshTack\Core\Procedure\ToolNeed;
 use FreshTack\Core\Quantity\Length;
@@ -14,11 +16,13 @@ use FreshTack\Core\Quantity\Volume;
  * What lies ready: each tool once, with its size, the engines it serves, and what it is for; in the order of use. What
  * has a volume for its size is a vessel: it is asked for once, to hold what all engines give.
  */
-final readonly class ToolList
+final class ToolList
 {
-    private WrenchChooser $wrenches;
+    private readonly WrenchChooser $wrenches;
+    /** @var array<string, WrenchChoice> by figure: many joints ask for the same */
+    private array $chosen = [];
 
-    public function __construct(private OrderRequest $request)
+    public function __construct(private readonly OrderRequest $request)
     {
         $this->wrenches = new WrenchChooser($request->wrenches);
     }
@@ -52,11 +56,16 @@ final readonly class ToolList
         foreach ($operation->steps as $step) {
             $torque = $step->tightening?->torque();
             if (null !== $torque) {
-                $lines[] = new ToolLine('Torque wrench that reaches', $torque->figure(), wrench: [] === $this->request->wrenches ? null : $this->wrenches->choose($torque, $this->request->day));
+                $lines[] = new ToolLine('Torque wrench that reaches', $torque->figure(), wrench: $this->wrench($torque));
             }
         }
 
         return $lines;
+    }
+
+    private function wrench(TorqueTightening $torque): ?WrenchChoice
+    {
+        return [] === $this->request->wrenches ? null : $this->chosen[$torque->figure().$torque->range()] ??= $this->wrenches->choose($torque, $this->request->day);
     }
 
     private static function tool(ToolNeed $tool, ?EngineOrder $engine): ToolLine
