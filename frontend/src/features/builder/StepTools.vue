@@ -6,12 +6,28 @@ import { moved, neighbour, withoutStep, withStep } from './byHand'
 /** Changes one operation's place, or adds a step behind it. */
 const props = defineProps<{ work: WorkOrder; operation: Operation; byHand: ByHand }>()
 const emit = defineEmits<{ change: [byHand: ByHand] }>()
-const earlier = computed(() => (props.operation.movable ? neighbour(props.work, props.operation, -1) : null))
-const later = computed(() => (props.operation.movable ? neighbour(props.work, props.operation, 1) : null))
+interface Way {
+  name: 'earlier' | 'later'
+  sign: string
+  side: string
+  edge: string
+  other: Operation | null
+}
+const ways = computed<Way[]>(() => [
+  { name: 'earlier', sign: '▲', side: 'Before', edge: 'first', other: neighbour(props.work, props.operation, -1) },
+  { name: 'later', sign: '▼', side: 'After', edge: 'last', other: neighbour(props.work, props.operation, 1) },
+])
 const adding = ref(false)
 const text = ref('')
 const minutes = ref(5)
 const canAdd = computed(() => props.operation.movable === true || props.operation.position === null)
+
+function go(way: Way): void {
+  if (way.other) {
+    const [work, before] = way.name === 'earlier' ? [props.operation, way.other] : [way.other, props.operation]
+    emit('change', moved(props.byHand, work.id, before.id))
+  }
+}
 
 function add(): void {
   if (text.value.trim() !== '') {
@@ -24,28 +40,20 @@ function add(): void {
 
 <template>
   <span class="tools">
-    <button
-      v-if="operation.movable"
-      type="button"
-      class="earlier"
-      :disabled="!earlier"
-      :title="earlier ? `Before “${earlier.title}”` : 'It comes first at this engine'"
-      :aria-label="`Do “${operation.title}” earlier`"
-      @click="earlier && emit('change', moved(byHand, operation.id, earlier.id))"
-    >
-      ▲
-    </button>
-    <button
-      v-if="operation.movable"
-      type="button"
-      class="later"
-      :disabled="!later"
-      :title="later ? `After “${later.title}”` : 'It comes last at this engine'"
-      :aria-label="`Do “${operation.title}” later`"
-      @click="later && emit('change', moved(byHand, later.id, operation.id))"
-    >
-      ▼
-    </button>
+    <template v-if="operation.movable">
+      <button
+        v-for="way in ways"
+        :key="way.name"
+        type="button"
+        :class="way.name"
+        :disabled="!way.other"
+        :title="way.other ? `${way.side} “${way.other.title}”` : `It comes ${way.edge} at this engine`"
+        :aria-label="`Do “${operation.title}” ${way.name}`"
+        @click="go(way)"
+      >
+        {{ way.sign }}
+      </button>
+    </template>
     <button
       v-if="canAdd && !operation.byHand"
       type="button"
