@@ -118,6 +118,19 @@ describe('the cart', () => {
     expect(partsOf(both, anOperation('starboard.run', [], { label: 'Starboard' }))).toEqual([])
   })
 
+  it('names the lubricant of an engine where it goes in, with how much', () => {
+    const fill = anOperation('port.gear-fill', [aStep('port.gear-fill.pump', { uses: ['gearcase.lubricant'] })])
+    const [engine] = work.engines
+    const figure = (path: string, text: string) => ({ path, label: path, text, detail: null, source: '' })
+    const plate = [figure('gearcase.lubricant', 'GL-3 gear lubricant'), figure('gearcase.volume', '0.92 l')]
+    const lines = cartOf({
+      ...work,
+      operations: [fill],
+      engines: engine ? [{ ...engine, position: 'port', plate }] : [],
+    }).flatMap((stop) => stop.lines)
+    expect(lines).toMatchObject([{ kind: 'lube', what: '0.92 l', words: 'GL-3 gear lubricant', where: 'Port' }])
+  })
+
   it('says what is short, and that a part has no bin', () => {
     expect(cartOf(work)[1]?.lines[0]).toMatchObject({ what: '2 × QV-50318', where: 'no bin · Port · 1 short' })
   })

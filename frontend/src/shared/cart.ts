@@ -2,7 +2,7 @@ import type { Operation, WorkOrder } from './api/types'
 
 export interface CartLine {
   key: string
-  kind: 'part' | 'tool' | 'oil'
+  kind: 'part' | 'tool' | 'oil' | 'lube'
   what: string
   words: string
   where: string
@@ -57,6 +57,11 @@ export function cartOf(work: WorkOrder): CartStop[] {
       })
     }
   }
+  for (const operation of work.operations) {
+    for (const line of lubricantsOf(work, operation)) {
+      add(operation.id, line)
+    }
+  }
   return work.operations
     .filter((operation) => lines.has(operation.id))
     .map((operation) => ({
@@ -64,6 +69,28 @@ export function cartOf(work: WorkOrder): CartStop[] {
       title: `${operation.label} · ${operation.title}`,
       lines: lines.get(operation.id) ?? [],
     }))
+}
+
+/** Values of the sheet that name a lubricant, and the one that says how much of it goes in, if there is a figure. */
+const lubricants: Record<string, string | null> = {
+  'gearcase.lubricant': 'gearcase.volume',
+  'propeller.grease': null,
+  'pump.greased': null,
+}
+
+/** What one operation lubricates with, and how much: each engine takes its own. */
+function lubricantsOf(work: WorkOrder, operation: Operation): CartLine[] {
+  const plate = work.engines.find((engine) => engine.position === operation.position)?.plate ?? []
+  const told = (path: string | null): string | null => plate.find((figure) => figure.path === path)?.text ?? null
+  const used = new Set(operation.steps.flatMap((step) => step.uses).filter((path) => path in lubricants))
+  return [...used].map((path) => ({
+    key: `${operation.id}.${path}`,
+    kind: 'lube',
+    what: told(lubricants[path] ?? null) ?? '',
+    words: told(path) ?? 'lubricant not known',
+    engines: [],
+    where: operation.label,
+  }))
 }
 
 /** Numbers that one operation fits to its engine: a part stands in the list under the engine that needs it first. */

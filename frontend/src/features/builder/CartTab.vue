@@ -54,7 +54,8 @@ ul {
 }
 
 .part .kind,
-.oil .kind {
+.oil .kind,
+.lube .kind {
   color: var(--brass);
   font-weight: 700;
 }

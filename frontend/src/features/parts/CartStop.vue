@@ -51,7 +51,8 @@ ul li {
 }
 
 .part .kind,
-.oil .kind {
+.oil .kind,
+.lube .kind {
   color: var(--brass);
   font-weight: 700;
 }
