@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import CartTab from '@/features/builder/CartTab.vue'
-import CartStop from '@/features/parts/CartStop.vue'
+import CartStop from '@/shared/ui/CartStop.vue'
 import type { CartLine } from '@/shared/cart'
 import { aBench } from './fixtures'
 import { html, words } from './shown'

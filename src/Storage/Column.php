@@ -32,6 +32,6 @@ final readonly class Column
     {
         $day = \DateTimeImmutable::createFromFormat('!Y-m-d', self::text($row, $column));
 
-        return false === $day ? throw new \LogicException("Column $column holds no day.") : $day;
+        return false === $day ? throw CorruptRecord::in('a row', $column, 'no day') : $day;
     }
 }

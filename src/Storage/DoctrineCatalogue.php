@@ -146,7 +146,7 @@ final readonly class DoctrineCatalogue implements Catalogue
         $parts = [];
         foreach ($rows as $row) {
             $number = Column::text($row, 'number');
-            $parts[$number] = new CataloguePart($number, Column::text($row, 'description'), Column::text($row, 'maker'), Origin::from(Column::text($row, 'origin')), Column::int($row, 'pack_size'), Column::text($row, 'bin'), Column::int($row, 'in_stock'), Column::int($row, 'price_minor'), null === $row['superseded_by'] ? null : Column::text($row, 'superseded_by'), $lines[$number] ?? [], Column::int($row, 'on_order'), null === $row['arrives_on'] ? null : new \DateTimeImmutable(Column::text($row, 'arrives_on'), new \DateTimeZone('UTC')), null === $row['substitute_for'] ? null : Column::text($row, 'substitute_for'));
+            $parts[$number] = new CataloguePart($number, Column::text($row, 'description'), Column::text($row, 'maker'), Origin::from(Column::text($row, 'origin')), Column::int($row, 'pack_size'), Column::text($row, 'bin'), Column::int($row, 'in_stock'), Column::int($row, 'price_minor'), null === $row['superseded_by'] ? null : Column::text($row, 'superseded_by'), $lines[$number] ?? [], Column::int($row, 'on_order'), null === $row['arrives_on'] ? null : Column::day($row, 'arrives_on'), null === $row['substitute_for'] ? null : Column::text($row, 'substitute_for'));
         }
 
         return $parts;

@@ -27,16 +27,15 @@ final readonly class ReleaseGate
     /** @return list<Reconciliation> of the oils of which somebody measured what is left */
     public function reconciled(BenchPlan $plan, BenchLog $log, OilLeft ...$left): array
     {
-        $found = [];
-        foreach ($plan->oils as $oil) {
-            foreach ($left as $each) {
-                if ($each->isOf($oil)) {
-                    $found[] = new Reconciliation($oil->name(), $each->opened, $oil->poured($log), $each->leftOver);
-                }
-            }
-        }
+        return array_values(array_filter(array_map(static fn (PulledOil $oil): ?Reconciliation => self::sum($oil, $log, array_values($left)), $plan->oils)));
+    }
 
-        return $found;
+    /** @param list<OilLeft> $left */
+    private static function sum(PulledOil $oil, BenchLog $log, array $left): ?Reconciliation
+    {
+        $ours = array_values(array_filter($left, static fn (OilLeft $each): bool => $each->isOf($oil)));
+
+        return [] === $ours ? null : new Reconciliation($oil->name(), $ours[0]->opened, $oil->poured($log), $ours[0]->leftOver);
     }
 
     /**
@@ -48,8 +47,7 @@ final readonly class ReleaseGate
     {
         $messages = [];
         foreach ($plan->oils as $oil) {
-            $ours = array_values(array_filter($left, static fn (OilLeft $each): bool => $each->isOf($oil)));
-            $sum = [] === $ours ? null : new Reconciliation($oil->name(), $ours[0]->opened, $oil->poured($log), $ours[0]->leftOver);
+            $sum = self::sum($oil, $log, $left);
             if (null !== $sum && !$sum->balances()) {
                 $messages[] = $sum->text().' Look again, or say why in the remark.';
             } elseif (null === $sum && $oil->poured($log)->millilitresUp() > 0) {

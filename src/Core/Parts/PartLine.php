@@ -37,12 +37,17 @@ final readonly class PartLine
         return max(0, $this->count - ($this->shelf->inStock ?? 0));
     }
 
-    /** The day on which what is short is expected; null: nothing is short, or nobody knows. */
-    public function arrivesOn(): ?\DateTimeImmutable
+    /**
+     * The day on which what is short is expected; null: nothing is short, or nobody knows.
+     *
+     * @param \DateTimeImmutable|null $today a day before it is overdue, and nobody knows; null: not asked
+     */
+    public function arrivesOn(?\DateTimeImmutable $today = null): ?\DateTimeImmutable
     {
         $short = $this->short();
+        $day = $short > 0 && ($this->shelf->onOrder ?? 0) >= $short ? $this->shelf?->arrivesOn : null;
 
-        return $short > 0 && ($this->shelf->onOrder ?? 0) >= $short ? $this->shelf?->arrivesOn : null;
+        return null !== $today && null !== $day && $day->format('Y-m-d') < $today->format('Y-m-d') ? null : $day;
     }
 
     /** Another maker's part in its place. */

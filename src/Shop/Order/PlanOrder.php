@@ -48,12 +48,13 @@ final readonly class PlanOrder
     private function readyBy(WorkOrder $order, Draft $draft): ReadyBy
     {
         $zone = $this->settings->zone();
+        $now = $this->clock->now()->setTimezone($zone);
         $short = array_values(array_filter($order->parts->lines, static fn (PartLine $line): bool => $line->short() > 0 && !$line->atHand));
-        $days = array_map(static fn (PartLine $line): ?\DateTimeImmutable => $draft->partsOn ?? $line->arrivesOn(), $short);
+        $days = array_map(static fn (PartLine $line): ?\DateTimeImmutable => $draft->partsOn ?? $line->arrivesOn($now), $short);
         $last = [] === $days ? null : max($days);
         $arrival = null === $last ? null : new \DateTimeImmutable($last->format('Y-m-d'), $zone);
         $unknown = array_values(array_filter(array_map(static fn (PartLine $line, ?\DateTimeImmutable $day): ?string => null === $day ? $line->number : null, $short, $days), \is_string(...)));
 
-        return ReadyBy::of($order->timeline, $this->settings->workingHours(), $this->clock->now()->setTimezone($zone), $arrival, $unknown);
+        return ReadyBy::of($order->timeline, $this->settings->workingHours(), $now, $arrival, $unknown);
     }
 }

@@ -34,7 +34,7 @@ final readonly class ConfirmPart
     public function __invoke(int $order, string $number, ?string $engine, string $by): CartView
     {
         return $this->unit->run(function () use ($order, $number, $engine, $by): CartView {
-            $file = $this->orders->get($order);
+            $file = $this->orders->getForWork($order);
             $document = Cursor::over($file->issuedDocument());
             if (!$file->status->isAtBench()) {
                 throw Conflict::wrongStatus($order, $file->status->value, 'checked');

@@ -70,11 +70,13 @@ final class PartsPlannerTest extends TestCase
     public function testWhatIsOnOrderIsExpectedOnItsDayIfItIsEnough(): void
     {
         $day = new \DateTimeImmutable('2026-03-20');
-        $expected = static fn (int $count, int $onOrder): ?\DateTimeImmutable => (new PartsPlanner())->plan([self::demand('F', $count)], PartsShelf::of(new ShelfPart('F', 'Filter', 'B1', 1, onOrder: $onOrder, arrivesOn: $day)), [])->lines[0]->arrivesOn();
+        $expected = static fn (int $count, int $onOrder, ?string $today = null): ?\DateTimeImmutable => (new PartsPlanner())->plan([self::demand('F', $count)], PartsShelf::of(new ShelfPart('F', 'Filter', 'B1', 1, onOrder: $onOrder, arrivesOn: $day)), [])->lines[0]->arrivesOn(null === $today ? null : new \DateTimeImmutable($today));
 
         self::assertNull($expected(1, 5), 'nothing is short');
         self::assertSame($day, $expected(3, 2), 'the two that are missing are on their way');
         self::assertNull($expected(4, 2), 'one would still be missing');
+        self::assertSame($day, $expected(3, 2, '2026-03-20'), 'expected today');
+        self::assertNull($expected(3, 2, '2026-03-21'), 'overdue since yesterday');
     }
 
     public function testATakenKitReplacesItsPieces(): void

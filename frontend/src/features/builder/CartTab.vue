@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { WorkOrder } from '@/shared/api/types'
 import { cartOf } from '@/shared/cart'
+import CartStop from '@/shared/ui/CartStop.vue'
 
 /** What is brought to the boat once, before the first drain, in the order in which hands reach for it. */
 const props = defineProps<{ work: WorkOrder; issued?: boolean }>()
@@ -15,15 +16,7 @@ const stops = computed(() => cartOf(props.work))
     ><template v-else>by hand or by scanner, on the cart’s own page</template>.
   </p>
   <ol class="stops">
-    <li v-for="stop in stops" :key="stop.id">
-      <strong>{{ stop.title }}</strong>
-      <ul>
-        <li v-for="line in stop.lines" :key="line.key" :class="line.kind">
-          <span class="kind">{{ line.kind }}</span> <strong>{{ line.what }}</strong> {{ line.words }}
-          <span class="muted small">{{ line.where }}</span>
-        </li>
-      </ul>
-    </li>
+    <CartStop v-for="stop in stops" :key="stop.id" :stop="stop" />
   </ol>
 </template>
 
@@ -33,30 +26,5 @@ const stops = computed(() => cartOf(props.work))
   column-gap: 28px;
   margin: 6px 0 0;
   padding-left: 24px;
-}
-
-.stops > li {
-  break-inside: avoid;
-  margin-bottom: 8px;
-}
-
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-
-.kind {
-  display: inline-block;
-  width: 42px;
-  color: var(--muted);
-  font-size: 12px;
-}
-
-.part .kind,
-.oil .kind,
-.lube .kind {
-  color: var(--brass);
-  font-weight: 700;
 }
 </style>

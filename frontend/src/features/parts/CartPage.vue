@@ -2,8 +2,8 @@
 import { computed, nextTick, onMounted, ref, useTemplateRef } from 'vue'
 import { useRoute } from 'vue-router'
 import { cartOf } from '@/shared/cart'
+import CartStop from '@/shared/ui/CartStop.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
-import CartStop from './CartStop.vue'
 import { useCart } from './useCart'
 
 /** The cart before the first drain: what lies on it in the order of use, and each part held against its serial number. */
@@ -21,8 +21,8 @@ async function hold(): Promise<void> {
   if (typed.value.trim() === '') {
     return
   }
-  await confirm.mutateAsync({ number: typed.value.trim(), engine: engine.value || null }).catch(() => null)
-  typed.value = ''
+  const told = await confirm.mutateAsync({ number: typed.value.trim(), engine: engine.value || null }).catch(() => null)
+  typed.value = told === null ? typed.value : ''
   await nextTick()
   box.value?.focus()
 }

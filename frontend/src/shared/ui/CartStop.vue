@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { CartStop } from '@/shared/cart'
 
-/** What one operation needs from the cart; a part with a box for each engine. */
-defineProps<{ stop: CartStop; confirmedBy: (part: string, engine: string) => string | null }>()
+/** What one operation needs from the cart; once the order is issued, a part with a box for each engine. */
+defineProps<{ stop: CartStop; confirmedBy?: (part: string, engine: string) => string | null }>()
 </script>
 
 <template>
@@ -12,7 +12,7 @@ defineProps<{ stop: CartStop; confirmedBy: (part: string, engine: string) => str
       <li v-for="line in stop.lines" :key="line.key" :class="line.kind">
         <span class="kind">{{ line.kind }}</span> <strong>{{ line.what }}</strong> {{ line.words }}
         <span class="muted small">{{ line.where }}</span>
-        <template v-if="line.kind === 'part'">
+        <template v-if="line.kind === 'part' && confirmedBy">
           <span
             v-for="engine in line.engines"
             :key="engine"
