@@ -35,6 +35,7 @@ describe('units as people write them', () => {
     expect(moneyText(11960)).toBe('119.60')
     expect(moneyText(5)).toBe('0.05')
     expect(litresText(472)).toBe('0.47 l')
+    expect([litresText(4), litresText(10), litresText(0)]).toEqual(['4 ml', '0.01 l', '0.00 l'])
   })
 
   it.each([

@@ -64,7 +64,7 @@ export function countdownText(seconds: number): string {
 
 /** Millilitres as litres to two decimals: `4.90 l`. */
 export function litresText(millilitres: number): string {
-  return `${(millilitres / 1000).toFixed(2)} l`
+  return millilitres > 0 && millilitres < 10 ? `${millilitres} ml` : `${(millilitres / 1000).toFixed(2)} l`
 }
 
 /** A decimal comma is read as a point; spaces are dropped. Nothing else is changed. */
