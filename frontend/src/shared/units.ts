@@ -62,7 +62,7 @@ export function countdownText(seconds: number): string {
   return `${sign}${Math.floor(left / 60)}:${String(left % 60).padStart(2, '0')}`
 }
 
-/** Millilitres as litres to two decimals: `4.90 l`. */
+/** Millilitres as litres to two decimals: `4.90 l`; fewer than ten as they are. */
 export function litresText(millilitres: number): string {
   return millilitres > 0 && millilitres < 10 ? `${millilitres} ml` : `${(millilitres / 1000).toFixed(2)} l`
 }
