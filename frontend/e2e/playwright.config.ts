@@ -2,7 +2,7 @@ import { defineConfig } from '@playwright/test'
 
 export default defineConfig({
   testDir: '.',
-  outputDir: '../../var/test/journeys',
+  outputDir: process.env['JOURNEYS_OUT'] ?? '../../var/test/journeys',
   workers: 2,
   fullyParallel: false,
   timeout: 300_000,

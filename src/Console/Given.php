@@ -20,6 +20,12 @@ final readonly class Given
         return \is_string($given) ? $given : '';
     }
 
+    /** @return string|null null: it was left out */
+    public static function word(mixed $given): ?string
+    {
+        return \is_string($given) && '' !== $given ? $given : null;
+    }
+
     /** @throws InvalidDocument if it was left out */
     public static function option(InputInterface $input, string $name): string
     {

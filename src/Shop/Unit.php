@@ -15,6 +15,7 @@ interface Unit
      * @return T
      *
      * @throws Conflict if a row was changed by somebody else since it was read
+     * @throws Away     if the shop's data are being replaced just now
      */
     public function run(\Closure $work): mixed;
 

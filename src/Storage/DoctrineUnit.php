@@ -9,16 +9,37 @@ use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\OptimisticLockException;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Shop\Conflict;
+use FreshTack\Shop\Door;
 use FreshTack\Shop\Unit;
 
 final readonly class DoctrineUnit implements Unit
 {
-    public function __construct(private EntityManagerInterface $entities)
+    public function __construct(private EntityManagerInterface $entities, private Door $door)
     {
     }
 
     /** What the shop refuses leaves nothing behind, and the next unit of work can begin; after anything else there is none. */
     public function run(\Closure $work): mixed
+    {
+        $this->door->enter();
+
+        try {
+            return $this->kept($work);
+        } finally {
+            $this->door->leave();
+        }
+    }
+
+    /**
+     * @template T
+     *
+     * @param \Closure(): T $work
+     *
+     * @return T
+     *
+     * @throws Conflict
+     */
+    private function kept(\Closure $work): mixed
     {
         $this->entities->beginTransaction();
 

@@ -24,6 +24,15 @@ final readonly class Problem
         return new JsonResponse([...$body, ...$more], $status, ['Content-Type' => 'application/problem+json']);
     }
 
+    /** Nothing is wrong with what was asked; it can be asked again later. */
+    public static function away(string $key, string $detail, int $retryAfterSeconds): JsonResponse
+    {
+        $answer = self::of(503, $key, $detail);
+        $answer->headers->set('Retry-After', (string) $retryAfterSeconds);
+
+        return $answer;
+    }
+
     private static function title(int $status): string
     {
         return match ($status) {
@@ -36,6 +45,7 @@ final readonly class Problem
             413 => 'Too large',
             429 => 'Slow down',
             502 => 'Something outside does not answer',
+            503 => 'Not there just now',
             default => 'Something broke on our side',
         };
     }

@@ -7,6 +7,7 @@ namespace FreshTack\Web\Http;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Reading\Flaw;
 use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Shop\Away;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\NotReleasable;
@@ -41,6 +42,11 @@ final readonly class ProblemListener
 
     private function answer(\Throwable $error, string $requestId): Response
     {
+        if ($error instanceof Away) {
+            $this->logger->error('Away: {message}', ['message' => $error->getMessage(), 'exception' => $error]);
+
+            return Problem::away($error->errorKey, $error->getMessage(), $error->retryAfterSeconds);
+        }
         if ($error instanceof InvalidDocument) {
             return Problem::of(422, $error->errorKey(), 1 === \count($error->flaws) ? $error->flaws[0]->message : \sprintf('%d fields have to be mended.', \count($error->flaws)), $error->flaws);
         }

@@ -1,0 +1,94 @@
+# The shop that bin/start serves from var/: what bin/start, bin/stop, bin/backup and bin/restore have in common.
+
+VAR="$ROOT/var"
+
+# runner_of_shop: the user that owns what was served, without looking whether it could be another.
+runner_of_shop() {
+    [ "$(id -u)" -ne 0 ] || RUNNER=$(stat -c %U "$VAR/run")
+}
+
+# shop_settings PORT: addresses and secrets, exported for the commands that follow. $DATABASE_URL is the application's.
+shop_settings() {
+    local secrets="$VAR/secrets"
+    [ -f "$secrets" ] \
+        || (umask 077 && printf 'APP_SECRET=%s\nOWNER_PASSWORD=%s\nAPP_PASSWORD=%s\n' "$(random_word)" "$(random_word)" "$(random_word)" >"$secrets")
+    . "$secrets"
+    WEB_PORT=$1 DB_PORT=$(($1 + 1)) READER_PORT=$(($1 + 2)) DB_DIR="$VAR/db"
+    export APP_ENV=prod APP_DEBUG=0 APP_SECRET FRESH_TACK_DEMO=1 FRESH_TACK_DATA_DIR="$VAR/data"
+    export FRESH_TACK_ENGINE_READER=${FRESH_TACK_ENGINE_READER:-"http://127.0.0.1:$READER_PORT"}
+    OWNER_URL=$(database_url fresh_tack_owner "$OWNER_PASSWORD" fresh_tack)
+    export DATABASE_URL
+    DATABASE_URL=$(database_url fresh_tack_app "$APP_PASSWORD" fresh_tack)
+}
+
+# shop_as_it_runs: for commands that need the shop of bin/start with its database.
+shop_as_it_runs() {
+    [ -f "$VAR/run/port" ] && [ -f "$VAR/secrets" ] || die "the database does not run; start it with bin/start"
+    runner_of_shop
+    shop_settings "$(cat "$VAR/run/port")"
+    database_answers >/dev/null 2>&1 || die "the database does not run; start it with bin/start"
+}
+
+# told [WORD WITH]: passes on what a console command says; its complaint becomes ours. WORD is a name of our own.
+told() {
+    local line
+    while IFS= read -r line; do
+        [ $# -eq 0 ] || line=${line//"$1"/"$2"}
+        case $line in
+            "·"*) [ $# -eq 0 ] && [[ $line == *"backup written"* ]] || say "$line" ;;
+            ?*) die "$line" ;;
+        esac
+    done
+}
+
+console() { as_runner php "$ROOT/bin/console" "$@"; }
+# owner_console COMMAND…: with the account that may change tables.
+owner_console() { DATABASE_URL=$OWNER_URL console "$@"; }
+
+forget_shop() {
+    say "· emptying the demo"
+    rm -rf "$VAR/data" "$VAR/db"
+    own "$VAR/data" "$VAR/db"
+}
+
+# bring_up_to_date: the compiled program and the tables. What is served stops first, since it belongs to what was.
+bring_up_to_date() {
+    local sum
+    sum=$(sum_of src config templates migrations composer.versions .env)
+    if [ "$(cat "$VAR/cache/built" 2>/dev/null)" != "$sum" ]; then
+        for part in worker php; do part_down "$VAR/run" $part; done
+        rm -rf "$VAR/cache/prod"
+        console cache:warmup --quiet || die "the program could not be compiled"
+        printf '%s' "$sum" >"$VAR/cache/built"
+    fi
+    owner_console data:upgrade --backups "$VAR/backups" || die "the tables could not be brought up to date; nothing of the shop is served. See docs/operations.md, Upgrade"
+}
+
+demo_shop() {
+    say "· demo shop"
+    console demo:load || die "the demo could not be loaded"
+    console register:index --if-missing || die "the register could not be indexed"
+}
+
+# serve_shop: starts what is missing; what runs and does not answer is started anew. Says what it found.
+serve_shop() {
+    local run="$VAR/run" part before
+    before=$(served_with "$run")
+    server_files "$run"
+    [ "$before" = "$(served_with "$run")" ] || for part in nginx php reader worker; do part_down "$run" $part; done
+    for part in nginx php reader worker; do
+        if ! part_runs "$run" $part; then
+            part_ready $part
+            say "  $part: started"
+            part_up "$run" $part
+        elif "${part}_answers" >/dev/null 2>&1; then
+            say "  $part: answers"
+        else
+            say "  $part: ran, and did not answer; started anew"
+            part_again "$run" $part
+        fi
+    done
+    until_answered "$run"
+}
+
+served_with() { cat "$1"/{nginx,fpm,fastcgi}.conf "$1/settings" "$1/php/fresh-tack.ini" 2>/dev/null | sha256sum || true; }

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Storage\Background;
+
+use FreshTack\Storage\Upkeep\LiveDatabase;
+use FreshTack\Storage\Upkeep\Sweep;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\Messenger\Event\WorkerRunningEvent;
+
+/** Between two jobs: sweeps once an hour, and ends the worker when another database has become the shop's. */
+#[AsEventListener]
+final class WorkerWatch
+{
+    private const HOUR_NS = 3_600_000_000_000;
+    private ?int $sweptAt = null;
+
+    public function __construct(private readonly LiveDatabase $live, private readonly Sweep $sweep)
+    {
+    }
+
+    public function __invoke(WorkerRunningEvent $event): void
+    {
+        if (null === $this->sweptAt || hrtime(true) - $this->sweptAt > self::HOUR_NS) {
+            $this->sweptAt = (int) hrtime(true);
+            ($this->sweep)();
+        }
+        if (!$this->live->isConnected()) {
+            $event->getWorker()->stop();
+        }
+    }
+}

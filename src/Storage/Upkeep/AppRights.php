@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Storage\Upkeep;
+
+use Doctrine\DBAL\Connection;
+
+/**
+ * What the application's account may do, table by table; renewed whenever tables were changed. What is written for good
+ * can be added to and not be changed.
+ */
+final readonly class AppRights
+{
+    private const ROWS = ['SELECT', 'INSERT', 'UPDATE', 'DELETE'];
+    private const ADD_ONLY = ['SELECT', 'INSERT'];
+    private const NONE = [];
+
+    public const TABLES = [
+        'account' => self::ROWS,
+        'audit_entry' => self::ADD_ONLY,
+        'background_message' => self::ROWS,
+        'bench_entry' => self::ADD_ONLY,
+        'boat' => self::ROWS,
+        'calendar_feed' => self::ROWS,
+        'cart_confirmation' => self::ROWS,
+        'customer' => self::ROWS,
+        'due_day' => self::ROWS,
+        'due_line' => self::ROWS,
+        'due_stale' => self::ROWS,
+        'engine' => self::ROWS,
+        'engine_due' => self::ROWS,
+        'engine_model' => self::ROWS,
+        'fitting' => self::ROWS,
+        'hour_reading' => self::ROWS,
+        'kit_line' => self::ROWS,
+        'login_failure' => self::ROWS,
+        'message' => self::ROWS,
+        'migration_version' => self::NONE,
+        'order_flag' => self::ROWS,
+        'part' => self::ROWS,
+        'procedure_document' => self::ROWS,
+        'proposal' => self::ROWS,
+        'reader_report' => self::ROWS,
+        'refusal' => self::ROWS,
+        'search_piece' => self::ROWS,
+        'sheet_range' => self::ROWS,
+        'shelf_oil' => self::ROWS,
+        'shop' => self::ROWS,
+        'spec_sheet' => self::ROWS,
+        'task_declined' => self::ROWS,
+        'task_done' => self::ADD_ONLY,
+        'work_order' => self::ROWS,
+        'work_order_line' => self::ROWS,
+    ];
+
+    public function __construct(private Connection $connection)
+    {
+    }
+
+    /** @param string $account such as `fresh_tack_app`; asked for by the account that owns the tables */
+    public function grant(string $account): void
+    {
+        foreach (self::TABLES as $table => $rights) {
+            // what is given first is never missing meanwhile
+            [] === $rights || $this->connection->executeStatement(\sprintf('GRANT %s ON %s TO \'%s\'@\'127.0.0.1\'', implode(', ', $rights), $table, $account));
+            $refused = array_diff(self::ROWS, $rights);
+            [] === $rights || [] === $refused || $this->connection->executeStatement(\sprintf('REVOKE %s ON %s FROM \'%s\'@\'127.0.0.1\'', implode(', ', $refused), $table, $account));
+        }
+    }
+
+    /** @return list<string> tables that nobody has listed above: the application can't even read them */
+    public function unlisted(): array
+    {
+        $there = $this->connection->fetchFirstColumn('SELECT table_name FROM information_schema.tables WHERE table_schema = DATABASE() ORDER BY table_name');
+
+        return array_values(array_diff(array_filter($there, \is_string(...)), array_keys(self::TABLES)));
+    }
+}

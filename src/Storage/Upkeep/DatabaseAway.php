@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Storage\Upkeep;
+
+use Doctrine\DBAL\Driver\Exception as DriverException;
+use FreshTack\Shop\Away;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpKernel\Event\ExceptionEvent;
+
+/** A database that is not there, or has no room left, is told as that and not as a fault of ours. */
+#[AsEventListener(priority: 100)]
+final readonly class DatabaseAway
+{
+    /** No server, too many connections, shutting down, connection lost, not live yet. */
+    private const AWAY = [1040, 1053, 1077, 1927, 2002, 2003, 2006, 2013, 2055, 4031];
+    /** No room left, or nothing may be written. */
+    private const FULL = [3, 1021, 1026, 1030, 1036, 1114, 1290, 1836];
+
+    public function __invoke(ExceptionEvent $event): void
+    {
+        for ($error = $event->getThrowable(); null !== $error; $error = $error->getPrevious()) {
+            $code = $error instanceof DriverException ? (int) $error->getCode() : 0;
+            if (\in_array($code, self::AWAY, true)) {
+                $event->setThrowable(Away::database($event->getThrowable()));
+
+                return;
+            }
+            if (\in_array($code, self::FULL, true)) {
+                $event->setThrowable(Away::diskFull($event->getThrowable()));
+
+                return;
+            }
+        }
+    }
+}
