@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace FreshTack\Migrations;
 
 use Doctrine\DBAL\Schema\Schema;
-use Doctrine\Migrations\AbstractMigration;
+use FreshTack\Storage\Upkeep\RepeatableMigration;
 
-/** Procedures of the first form, which knew covers as effects, make room for those that the book ships with now; back again none is left that could be read. */
-final class Version00010004Orders extends AbstractMigration
+/** Procedures of the first form, which knew covers as effects, make room for those that the book ships with now. */
+final class Version00010004Orders extends RepeatableMigration
 {
     public function getDescription(): string
     {
@@ -30,23 +30,20 @@ final class Version00010004Orders extends AbstractMigration
     /**
      * A wrench was a name with its range, such as "TW-2, 20–100 N·m"; the day of its calibration was never asked.
      *
-     * @return list<array<string, mixed>>
+     * @return list<array<mixed>>
      */
     private static function wrenches(mixed $names): array
     {
         $wrenches = [];
         foreach (\is_array($names) ? $names : [] as $name) {
-            if (\is_string($name) && 1 === preg_match('/^([^,]+), [\d.]+–([\d.]+) (N·m|ft·lb|in·lb)$/u', $name, $found)) {
+            if (\is_array($name)) {
+                // brought along before an interruption
+                $wrenches[] = $name;
+            } elseif (\is_string($name) && 1 === preg_match('/^([^,]+), [\d.]+–([\d.]+) (N·m|ft·lb|in·lb)$/u', $name, $found)) {
                 $wrenches[] = ['id' => $found[1], 'fullScale' => ['value' => $found[2], 'unit' => ['N·m' => 'nm', 'ft·lb' => 'ft_lb', 'in·lb' => 'in_lb'][$found[3]]], 'calibratedOn' => '2000-01-01'];
             }
         }
 
         return $wrenches;
-    }
-
-    public function down(Schema $schema): void
-    {
-        $this->addSql('DELETE FROM procedure_document');
-        $this->addSql("UPDATE shop SET document = JSON_SET(document, '$.torqueWrenches', JSON_ARRAY())");
     }
 }

@@ -45,8 +45,9 @@ database_up() {
 # application gets its rights table by table (bin/console data:rights), and none by this.
 database_accounts() {
     local like=${1//_/\\_}%
+    # a restore has put another one in its place
+    [ -L "$FRESH_TACK_DATA_DIR/live" ] || sql -e "CREATE DATABASE IF NOT EXISTS $1 CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci"
     sql -e "
-        CREATE DATABASE IF NOT EXISTS $1 CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
         CREATE USER IF NOT EXISTS ${1}_owner@'127.0.0.1'; ALTER USER ${1}_owner@'127.0.0.1' IDENTIFIED BY '$2';
         CREATE USER IF NOT EXISTS ${1}_app@'127.0.0.1'; ALTER USER ${1}_app@'127.0.0.1' IDENTIFIED BY '$3';
         REVOKE ALL PRIVILEGES ON *.* FROM ${1}_app@'127.0.0.1';

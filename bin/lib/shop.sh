@@ -14,7 +14,7 @@ shop_settings() {
         || (umask 077 && printf 'APP_SECRET=%s\nOWNER_PASSWORD=%s\nAPP_PASSWORD=%s\n' "$(random_word)" "$(random_word)" "$(random_word)" >"$secrets")
     . "$secrets"
     WEB_PORT=$1 DB_PORT=$(($1 + 1)) READER_PORT=$(($1 + 2)) DB_DIR="$VAR/db"
-    export APP_ENV=prod APP_DEBUG=0 APP_SECRET FRESH_TACK_DEMO=1 FRESH_TACK_DATA_DIR="$VAR/data"
+    export APP_ENV=prod APP_DEBUG=0 APP_SECRET FRESH_TACK_DEMO=1 FRESH_TACK_DATA_DIR="$VAR/data" FRESH_TACK_CACHE_DIR="$VAR/cache"
     export FRESH_TACK_ENGINE_READER=${FRESH_TACK_ENGINE_READER:-"http://127.0.0.1:$READER_PORT"}
     OWNER_URL=$(database_url fresh_tack_owner "$OWNER_PASSWORD" fresh_tack)
     export DATABASE_URL
@@ -62,6 +62,7 @@ bring_up_to_date() {
         printf '%s' "$sum" >"$VAR/cache/built"
     fi
     owner_console data:upgrade --backups "$VAR/backups" || die "the tables could not be brought up to date; nothing of the shop is served. See docs/operations.md, Upgrade"
+    console orders:tally --quiet || die "the orders at the bench could not be counted"
 }
 
 demo_shop() {

@@ -4,15 +4,19 @@ import 'element-plus/theme-chalk/base.css'
 import { createApp, type Component } from 'vue'
 import App from './app/App.vue'
 import { router } from './app/router'
-import { asProblem } from './shared/api/client'
+import { isAway } from './shared/api/client'
 import './theme.css'
 
 const queryClient = new QueryClient({
   defaultOptions: {
     queries: {
-      retry: (failures, error) => failures < 2 && (asProblem(error)?.status ?? 0) === 0,
+      // what is shown stays until the server is there again; then it goes on by itself
+      retry: (_failures, error) => isAway(error),
+      retryDelay: 3_000,
+      networkMode: 'always',
       refetchOnWindowFocus: false,
     },
+    mutations: { networkMode: 'always' },
   },
 })
 

@@ -7,7 +7,8 @@ import CautionsTab from '@/features/builder/CautionsTab.vue'
 import DueWeeks from '@/features/board/DueWeeks.vue'
 import StaleNote from '@/features/board/StaleNote.vue'
 import HoursPlot from '@/drawing/HoursPlot.vue'
-import type { Advice, Board, Boat, Due, DueBoard, Pressing } from '@/shared/api/types'
+import type { Advice, Due, DueBoard, Pressing } from '@/shared/api/types'
+import type { BoardOrder } from '@/shared/board'
 import { nextLimit } from '@/shared/engine/plot'
 import { aDue, anEngine, aPressing } from './fixtures'
 import { html, words } from './shown'
@@ -39,18 +40,11 @@ describe('turns as buttons', () => {
 })
 
 describe('the board', () => {
-  const order = (change: Partial<Board['orders'][number]>): Board['orders'][number] => ({
+  const order = (change: Partial<BoardOrder>): BoardOrder => ({
     number: 2471,
     boatId: 1,
     status: 'draft',
-    version: 1,
-    openedBy: 'ines',
-    openedAt: '',
-    issuedAt: null,
-    issuedBy: null,
-    releasedAt: null,
-    releasedBy: null,
-    boat: aBoat(),
+    boat: 'Brisk Tern',
     stoppedBy: null,
     stepsDone: 0,
     steps: 63,
@@ -177,17 +171,3 @@ it('cautions are shown whole', async () => {
     'The manual comes first. The maker’s manual and local rules come before this order.',
   )
 })
-
-function aBoat(): Boat {
-  const use = { water: 'salt', kept: 'moored', commercial: true, months: [1], idling: false, silt: false } as const
-  return {
-    id: 1,
-    name: 'Brisk Tern',
-    kind: 'water taxi',
-    registration: 'VI 2041',
-    customer: 'Verrin Inlet Water Taxi',
-    customerId: 1,
-    use: { ...use, months: [...use.months] },
-    version: 1,
-  }
-}

@@ -37,15 +37,32 @@ final readonly class Printer
     {
         $html = $this->twig->render("print/$what.html.twig", $content);
         $file = \sprintf('%s/prints/%s-%s-%s.pdf', $this->dataDir, $what, $paper, hash('sha256', $html.$footer));
-        if (is_file($file)) {
-            return (string) file_get_contents($file);
+        $kept = (string) @file_get_contents($file);
+        if (self::isWhole($kept)) {
+            return $kept;
         }
         $pdf = $this->rendered($html, 'label' === $what ? self::LABEL : $paper, $footer);
-        is_dir(\dirname($file)) || mkdir(\dirname($file), 0o700, true);
-        file_put_contents($file.'.new', $pdf);
-        rename($file.'.new', $file);
+        self::isWhole($pdf) || throw new \RuntimeException('The PDF library made a file without an end.');
+        $this->keep($file, $pdf);
 
         return $pdf;
+    }
+
+    /** A file that was cut lacks its last line, whatever cut it: it is printed anew. */
+    private static function isWhole(string $pdf): bool
+    {
+        return str_starts_with($pdf, '%PDF-') && str_ends_with(rtrim($pdf), '%%EOF');
+    }
+
+    /** Beside its place first, so that nobody reads half of it. Where nothing can be kept, the next one prints again. */
+    private function keep(string $file, string $pdf): void
+    {
+        $folder = \dirname($file);
+        is_dir($folder) || @mkdir($folder, 0o700, true);
+        $new = \sprintf('%s/.%s.new', $folder, bin2hex(random_bytes(8)));
+        if (\strlen($pdf) !== @file_put_contents($new, $pdf) || !@rename($new, $file)) {
+            @unlink($new);
+        }
     }
 
     /**

@@ -53,6 +53,8 @@ final readonly class FolderReaderDrop implements ReaderDrop
 
     private function folder(string $name): string
     {
+        // a restore may have turned the link since PHP looked at it last
+        clearstatcache(true);
         $folder = $this->dataDir.'/reader/'.$name;
         if (!is_dir($folder) && !@mkdir($folder, 0o770, true) && !is_dir($folder)) {
             throw new \RuntimeException('The reader\'s folder '.$folder.' can\'t be made.');

@@ -18,6 +18,8 @@ final readonly class OutboxFolder
     /** @throws NotSent if the folder can't be written */
     public function put(string $ending, string $content): void
     {
+        // a restore may have turned the link since PHP looked at it last
+        clearstatcache(true);
         $folder = $this->dataDir.'/outbox';
         $file = \sprintf('%s/%s-%s.%s', $folder, $this->clock->now()->format('Ymd-His'), substr((string) Uuid::v4(), 0, 8), $ending);
         if ((!is_dir($folder) && !@mkdir($folder, 0o770, true) && !is_dir($folder)) || false === @file_put_contents($file, $content)) {

@@ -79,9 +79,20 @@ final readonly class DoctrineDueIndex implements DueIndex
         return array_map(self::number(...), $this->connection->fetchFirstColumn('SELECT engine_id FROM due_stale ORDER BY engine_id LIMIT '.$most));
     }
 
-    public function count(DueKind $kind, ?\DateTimeImmutable $from, \DateTimeImmutable $to): int
+    public function counts(array ...$asked): array
     {
-        return self::number($this->connection->fetchOne('SELECT COALESCE(SUM(engines), 0) FROM due_day WHERE kind = ? AND day >= ? AND day <= ?', [$kind->value, self::day($from) ?? '1000-01-01', self::day($to)]));
+        $parts = $values = [];
+        foreach (array_values($asked) as $place => [$kind, $from, $to]) {
+            $parts[] = "SELECT $place AS place, COALESCE(SUM(engines), 0) AS engines FROM due_day WHERE kind = ? AND day BETWEEN ? AND ?";
+            array_push($values, $kind->value, self::day($from) ?? '1000-01-01', self::day($to));
+        }
+        $counts = [];
+        foreach ($this->connection->fetchAllAssociative(implode(' UNION ALL ', $parts), $values) as $row) {
+            $counts[Column::int($row, 'place')] = Column::int($row, 'engines');
+        }
+        ksort($counts);
+
+        return array_values($counts);
     }
 
     public function between(DueKind $kind, ?\DateTimeImmutable $from, \DateTimeImmutable $to, int $skip, int $most): array

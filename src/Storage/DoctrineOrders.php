@@ -12,6 +12,7 @@ use FreshTack\Core\Order\OrderBuilder;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Exchange\Json;
 use FreshTack\Shop\Bench\StoredEntry;
+use FreshTack\Shop\Bench\Tally;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Order\Draft;
@@ -50,18 +51,25 @@ final readonly class DoctrineOrders implements Orders
         return OrderFiles::of($this->entities->find(OrderRecord::class, $number, LockMode::PESSIMISTIC_WRITE) ?? throw NotFound::order($number));
     }
 
-    public function current(\DateTimeImmutable $releasedSince): array
+    public function drafts(): array
     {
-        /** @var list<OrderRecord> $records */
-        $records = $this->entities->createQuery('SELECT o FROM '.OrderRecord::class.' o WHERE o.status <> :released OR o.releasedAt >= :since ORDER BY o.number DESC')
-            ->setParameters(['released' => OrderStatus::Released->value, 'since' => $releasedSince])->setMaxResults(200)->getResult();
+        return array_map(OrderFiles::of(...), $this->entities->getRepository(OrderRecord::class)->findBy(['status' => OrderStatus::Draft->value], ['number' => 'DESC']));
+    }
 
-        return array_map(OrderFiles::of(...), $records);
+    public function untallied(): array
+    {
+        return array_map(OrderFiles::of(...), $this->entities->getRepository(OrderRecord::class)->findBy(['status' => self::underWorkStatuses(), 'steps' => null], ['number' => 'ASC']));
     }
 
     public function underWork(): array
     {
-        return array_map(OrderFiles::of(...), $this->entities->getRepository(OrderRecord::class)->findBy(['status' => array_map(static fn (OrderStatus $status): string => $status->value, OrderStatus::underWork())], ['number' => 'ASC']));
+        return array_map(OrderFiles::of(...), $this->entities->getRepository(OrderRecord::class)->findBy(['status' => self::underWorkStatuses()], ['number' => 'ASC']));
+    }
+
+    /** @return list<string> */
+    private static function underWorkStatuses(): array
+    {
+        return array_map(static fn (OrderStatus $status): string => $status->value, OrderStatus::underWork());
     }
 
     public function ofBoat(int $boatId): array
@@ -104,13 +112,20 @@ final readonly class DoctrineOrders implements Orders
         $record->engineVersion = OrderBuilder::VERSION;
         $record->issuedBy = $by;
         $record->issuedAt = $at;
-        $this->addLines($record, $document);
+        $decoded = $this->decoded($document);
+        $record->steps = array_sum(array_map(static fn (Cursor $operation): int => \count($operation->at('steps')->list()), $decoded->at('operations')->list()));
+        $record->stepsDone = 0;
+        $this->addLines($record, $decoded);
         $this->entities->flush();
     }
 
-    public function setStatus(int $number, OrderStatus $status): void
+    public function setProgress(int $number, OrderStatus $status, Tally $tally): void
     {
-        $this->record($number)->status = $status->value;
+        $record = $this->record($number);
+        $record->status = $status->value;
+        $record->steps = $tally->steps;
+        $record->stepsDone = $tally->stepsDone;
+        $record->stoppedBy = $tally->stoppedBy?->value;
         $this->entities->flush();
     }
 
@@ -173,13 +188,13 @@ final readonly class DoctrineOrders implements Orders
         return $record;
     }
 
-    private function addLines(OrderRecord $record, string $document): void
+    private function addLines(OrderRecord $record, Cursor $document): void
     {
         $engines = [];
         foreach ($this->entities->getRepository(EngineRecord::class)->findBy(['boat' => $record->boat]) as $engine) {
             $engines[$engine->position] = $engine;
         }
-        foreach ($this->decoded($document)->at('engines')->list() as $engine) {
+        foreach ($document->at('engines')->list() as $engine) {
             $hung = $engines[$engine->at('position')->string()] ?? throw CorruptRecord::in('work_order', (string) $record->number, 'its engine is gone');
             foreach ($engine->at('tasks')->list() as $task) {
                 $this->entities->persist(new OrderLineRecord($record, $hung, $task->at('task')->string(), 'issued', $task->at('why')->string()));

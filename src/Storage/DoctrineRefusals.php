@@ -27,6 +27,11 @@ final readonly class DoctrineRefusals implements Refusals
         }
     }
 
+    public function count(): int
+    {
+        return $this->entities->getRepository(RefusalRecord::class)->count(['settledAt' => null]);
+    }
+
     public function waiting(): array
     {
         return array_map(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Storage;
 
+use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\ORM\EntityManagerInterface;
 use FreshTack\Core\Order\Position;
 use FreshTack\Core\SpecBook\Plate;
@@ -31,6 +32,32 @@ final readonly class DoctrineRegister implements Register
     public function boat(int $id): Boat
     {
         return $this->withEngines([$this->boatRecord($id)])[0];
+    }
+
+    public function boats(array $ids): array
+    {
+        $query = $this->entities->createQuery('SELECT b, c FROM '.BoatRecord::class.' b JOIN b.customer c WHERE b.id IN (:ids)')->setParameter('ids', $ids);
+        /** @var list<BoatRecord> $records */
+        $records = [] === $ids ? [] : $query->getResult();
+        $found = [];
+        foreach ($this->withEngines($records) as $boat) {
+            $found[$boat->id] = $boat;
+        }
+
+        return array_values(array_filter(array_map(static fn (int $id): ?Boat => $found[$id] ?? null, $ids)));
+    }
+
+    public function boatsWith(array $engineIds): array
+    {
+        $ids = [] === $engineIds ? [] : $this->entities->getConnection()->fetchFirstColumn('SELECT DISTINCT boat_id FROM engine WHERE id IN (?) AND boat_id IS NOT NULL', [$engineIds], [ArrayParameterType::INTEGER]);
+        $with = [];
+        foreach ($this->boats(array_map(static fn (mixed $id): int => is_numeric($id) ? (int) $id : 0, $ids)) as $boat) {
+            foreach ($boat->engines as $engine) {
+                $with[$engine->id] = $boat;
+            }
+        }
+
+        return array_intersect_key($with, array_flip($engineIds));
     }
 
     public function engine(int $id): Engine

@@ -31,12 +31,33 @@ final class PrinterTest extends TestCase
     {
         $first = $this->printer()->print('sheet', ['words' => 'Turn ⅝'], 'a4', 'order 2471');
         self::assertStringStartsWith('%PDF-', $first);
-        file_put_contents($this->kept()[0], 'kept');
+        file_put_contents($this->kept()[0], "%PDF-kept\n%%EOF\n");
 
-        self::assertSame('kept', $this->printer()->print('sheet', ['words' => 'Turn ⅝'], 'a4', 'order 2471'));
+        self::assertSame("%PDF-kept\n%%EOF\n", $this->printer()->print('sheet', ['words' => 'Turn ⅝'], 'a4', 'order 2471'));
         self::assertStringStartsWith('%PDF-', $this->printer()->print('sheet', ['words' => 'Turn ⅝'], 'letter', 'order 2471'));
         self::assertStringStartsWith('%PDF-', $this->printer()->print('sheet', ['words' => 'Turn ⅞'], 'a4', 'order 2471'));
         self::assertCount(3, $this->kept());
+    }
+
+    public function testAPrintThatWasCutIsNeverServedAndPrintedAnew(): void
+    {
+        $whole = $this->printer()->print('sheet', ['words' => 'Turn ⅝'], 'a4', 'order 2471');
+        foreach ([0, 5, \strlen($whole) - 10] as $bytes) {
+            file_put_contents($this->kept()[0], substr($whole, 0, $bytes));
+
+            $again = $this->printer()->print('sheet', ['words' => 'Turn ⅝'], 'a4', 'order 2471');
+            self::assertStringEndsWith('%%EOF', rtrim($again), "cut after $bytes bytes");
+            self::assertSame($again, file_get_contents($this->kept()[0]));
+        }
+        self::assertCount(1, $this->kept(), 'and nothing is left beside it');
+    }
+
+    public function testWhereNothingCanBeKeptItIsPrintedAllTheSame(): void
+    {
+        // a file lies where the folder would be: nobody, not even root, can write into it
+        file_put_contents($this->folder.'/prints', '');
+
+        self::assertStringEndsWith('%%EOF', rtrim($this->printer()->print('sheet', ['words' => 'Turn ⅝'], 'a4', 'order 2471')));
     }
 
     public function testWhatIsPrintedCanNotBeMarkup(): void

@@ -54,7 +54,7 @@ final class BenchTest extends ApiTestCase
         self::assertSame(422, $this->status);
 
         $this->signIn('ines');
-        $line = array_values(array_filter($this->call('GET', '/api/board')->at('orders')->list(), static fn (Cursor $order): bool => $number === $order->at('number')->raw()))[0];
+        $line = array_values(array_filter($this->call('GET', '/api/board')->at('lanes')->at(2)->at('orders')->list(), static fn (Cursor $order): bool => $number === $order->at('number')->raw()))[0];
         self::assertSame(['stopped', 'Emulsified: milky, creamy'], [$line->at('status')->raw(), $line->at('stoppedBy')->raw()]);
         $after = $this->enter($number, $this->entry('port.drain-valve.look', 'decision', ['text' => 'Flushed twice, seal ordered.']));
         self::assertSame(['in_work', null], [$after->at('order')->at('status')->raw(), $after->at('stoppedBy')->raw()]);

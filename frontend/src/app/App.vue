@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { sessionLost } from '@/shared/api/client'
 import { useSession, useShop } from '@/shared/session'
+import AwayStrip from './AwayStrip.vue'
 import CommandBox from './CommandBox.vue'
 import LoginForm from './LoginForm.vue'
 import SideRail from './SideRail.vue'
@@ -14,6 +15,7 @@ const bare = computed(() => route.meta['bare'] === true)
 </script>
 
 <template>
+  <AwayStrip />
   <div v-if="isPending" class="waiting" role="status">Opening the shop …</div>
   <LoginForm v-else-if="account === null" :shop="shop ?? null" />
   <template v-else>

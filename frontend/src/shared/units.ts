@@ -35,6 +35,11 @@ const weekdayFormat = new Intl.DateTimeFormat('en-GB', {
   timeZone: 'UTC',
 })
 
+/** `14:03`, by the clock of this device. */
+export function timeText(at: Date): string {
+  return at.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
+}
+
 /** `2026-11-30T09:20:00+01:00`, given in the shop's own offset, as `Mon 30 Nov, 09:20`, wherever it is read. */
 export function readyText(instant: string): string {
   return `${weekdayFormat.format(new Date(`${instant.slice(0, 10)}T00:00:00Z`))}, ${instant.slice(11, 16)}`

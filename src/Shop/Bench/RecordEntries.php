@@ -41,8 +41,7 @@ final readonly class RecordEntries
             foreach ($batch as $index => $stored) {
                 $log = $this->taken($number, $index, $stored, $log);
             }
-            $status = null === $log->stoppedBy ? OrderStatus::InWork : OrderStatus::Stopped;
-            $this->orders->setStatus($number, $status);
+            $this->orders->setProgress($number, null === $log->stoppedBy ? OrderStatus::InWork : OrderStatus::Stopped, Tally::of($view->plan, $log));
 
             return $this->open->of($this->orders->get($number));
         });

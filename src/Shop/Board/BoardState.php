@@ -10,10 +10,10 @@ use FreshTack\Shop\Due\EnginePressing;
 final readonly class BoardState
 {
     /**
-     * @param list<BoardLine>      $orders   newest first
+     * @param list<LaneState>      $lanes    in the order of the work
      * @param list<EnginePressing> $pressing the longest due first
      */
-    public function __construct(public array $orders, public DueBoard $dues, public array $pressing, public int $refusals, public int $holes)
+    public function __construct(public array $lanes, public DueBoard $dues, public array $pressing, public int $refusals, public int $holes)
     {
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FreshTack\Shop\Board;
 
 use FreshTack\Shop\NotFound;
-use FreshTack\Shop\Register\Boat;
 use FreshTack\Shop\Register\Customer;
 use FreshTack\Shop\Register\Engine;
 use FreshTack\Shop\Register\Register;
@@ -25,7 +24,7 @@ final readonly class SearchShop
         $text = mb_substr(trim($text), 0, 60);
 
         return '' === $text ? new SearchResult([], [], [], []) : new SearchResult(
-            $this->there($this->search->boats($text, self::MOST), fn (int $id): Boat => $this->register->boat($id)),
+            $this->register->boats($this->search->boats($text, self::MOST)),
             $this->search->orders($text, self::MOST_OTHERS),
             $this->there($this->search->customers($text, self::MOST_OTHERS), fn (int $id): Customer => $this->register->customer($id)),
             $this->there($this->search->engines($text, self::MOST_OTHERS), fn (int $id): Engine => $this->register->engine($id)),

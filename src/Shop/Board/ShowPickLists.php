@@ -9,21 +9,18 @@ use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Order\OrderFile;
 use FreshTack\Shop\Order\Orders;
 use FreshTack\Shop\Register\Register;
-use Psr\Clock\ClockInterface;
 
 /** For the store room: of every order at the bench, the parts and the oil to pull, as they were frozen. */
 final readonly class ShowPickLists
 {
-    public function __construct(private Orders $orders, private Register $register, private ClockInterface $clock)
+    public function __construct(private Orders $orders, private Register $register)
     {
     }
 
     /** @return list<array<string, mixed>> */
     public function __invoke(): array
     {
-        $atBench = array_filter($this->orders->current($this->clock->now()), static fn (OrderFile $file): bool => $file->status->isAtBench());
-
-        return array_values(array_map($this->list(...), $atBench));
+        return array_map($this->list(...), array_reverse($this->orders->underWork()));
     }
 
     /** @return array<string, mixed> */

@@ -13,6 +13,9 @@ interface Refusals
     /** Once for a model and serial number as long as it waits. */
     public function add(string $model, string $serial, SheetRefusal $refusal, int $boatId, string $by, \DateTimeImmutable $at): void;
 
+    /** How many wait. */
+    public function count(): int;
+
     /** @return list<WaitingRefusal> newest first */
     public function waiting(): array;
 

@@ -37,8 +37,15 @@ interface DueIndex
     /** @return list<int> some of those that have to be worked out anew */
     public function nextStale(int $most): array;
 
-    /** How many engines have their first such day from `$from` to `$to`, both included; from the beginning if null. */
-    public function count(DueKind $kind, ?\DateTimeImmutable $from, \DateTimeImmutable $to): int;
+    /**
+     * How many engines have their first such day from the second to the third, both included; from the beginning if
+     * that is null.
+     *
+     * @param array{DueKind, \DateTimeImmutable|null, \DateTimeImmutable} ...$asked
+     *
+     * @return list<int> in the order in which they were asked for
+     */
+    public function counts(array ...$asked): array;
 
     /**
      * @param \DateTimeImmutable|null $from the beginning if null

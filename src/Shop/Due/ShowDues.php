@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Due;
 
-use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Progress;
 use FreshTack\Shop\Register\Register;
 use FreshTack\Shop\Today;
@@ -22,22 +21,33 @@ final readonly class ShowDues
     {
         $today = ($this->today)();
         $stale = $this->index->stale();
-        $monday = $today->modify('monday this week');
-        $weeks = array_map(function (int $week) use ($monday, $today): array {
-            $from = 0 === $week ? $today->modify('+1 day') : $monday->modify("+$week weeks");
-            $to = $monday->modify("+$week weeks")->modify('+6 days');
-
-            return ['from' => $from, 'to' => $to, 'engines' => $from > $to ? 0 : $this->index->count(DueKind::Expected, $from, $to)];
-        }, range(0, self::WEEKS - 1));
+        $weeks = self::weeks($today);
+        $counts = $this->index->counts(
+            [DueKind::Due, null, $today],
+            [DueKind::Expected, null, $today],
+            [DueKind::NoRecord, null, $today],
+            ...array_map(static fn (array $week): array => [DueKind::Expected, $week['from'], $week['to']], $weeks),
+        );
 
         return new DueBoard(
             $stale,
             0 === $stale ? null : $this->progress->of(ReckonStale::PROGRESS),
-            $this->index->count(DueKind::Due, null, $today),
-            $this->index->count(DueKind::Expected, null, $today),
-            $this->index->count(DueKind::NoRecord, null, $today),
-            $weeks,
+            $counts[0] ?? 0,
+            $counts[1] ?? 0,
+            $counts[2] ?? 0,
+            array_map(static fn (array $week, int $at): array => [...$week, 'engines' => $counts[$at + 3] ?? 0], $weeks, array_keys($weeks)),
         );
+    }
+
+    /** @return list<array{from: \DateTimeImmutable, to: \DateTimeImmutable}> this one from tomorrow on, which on its last day is none */
+    private static function weeks(\DateTimeImmutable $today): array
+    {
+        $monday = $today->modify('monday this week');
+
+        return array_map(static fn (int $week): array => [
+            'from' => 0 === $week ? $today->modify('+1 day') : $monday->modify("+$week weeks"),
+            'to' => $monday->modify("+$week weeks")->modify('+6 days'),
+        ], range(0, self::WEEKS - 1));
     }
 
     /** @return list<EnginePressing> that have something due, the longest first */
@@ -65,15 +75,14 @@ final readonly class ShowDues
      */
     private function lines(array $days): array
     {
-        $lines = $boats = [];
+        $boats = $this->register->boatsWith(array_map(static fn (EngineDays $each): int => $each->engineId, $days));
+        $lines = [];
         foreach ($days as $each) {
-            try {
-                $engine = $this->register->engine($each->engineId);
-                $boat = $boats[$engine->boatId ?? 0] ??= $this->register->boat($engine->boatId ?? 0);
-            } catch (NotFound) {
-                continue;
+            $boat = $boats[$each->engineId] ?? null;
+            $engine = $boat?->engine($each->engineId);
+            if (null !== $boat && null !== $engine) {
+                $lines[] = new EnginePressing($boat, $engine, $each);
             }
-            $lines[] = new EnginePressing($boat, $engine, $each);
         }
 
         return $lines;

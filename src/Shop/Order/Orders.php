@@ -6,6 +6,7 @@ namespace FreshTack\Shop\Order;
 
 use FreshTack\Core\Bench\Entry;
 use FreshTack\Shop\Bench\StoredEntry;
+use FreshTack\Shop\Bench\Tally;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
 
@@ -24,8 +25,11 @@ interface Orders
      */
     public function getForWork(int $number): OrderFile;
 
-    /** @return list<OrderFile> not released, and those released since `$releasedSince`; newest first, without their documents */
-    public function current(\DateTimeImmutable $releasedSince): array;
+    /** @return list<OrderFile> at the counter, newest first */
+    public function drafts(): array;
+
+    /** @return list<OrderFile> at the bench, of which nobody has counted how far they are */
+    public function untallied(): array;
 
     /** @return list<OrderFile> issued and not released, with their documents */
     public function underWork(): array;
@@ -52,7 +56,7 @@ interface Orders
     public function refreeze(int $number, string $request, string $document, string $by, \DateTimeImmutable $at): OrderFile;
 
     /** @throws NotFound */
-    public function setStatus(int $number, OrderStatus $status): void;
+    public function setProgress(int $number, OrderStatus $status, Tally $tally): void;
 
     /** @throws NotFound|Conflict if the version is not the current one */
     public function release(int $number, int $version, string $record, string $by, \DateTimeImmutable $at): OrderFile;

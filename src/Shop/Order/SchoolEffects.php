@@ -19,11 +19,9 @@ final readonly class SchoolEffects
     }
 
     /** @return list<ChangedDraft> */
-    public function __invoke(Schools $schools, \DateTimeImmutable $now): array
+    public function __invoke(Schools $schools): array
     {
-        $drafts = array_filter($this->orders->current($now), static fn (OrderFile $file): bool => OrderStatus::Draft === $file->status);
-
-        return array_values(array_filter(array_map(fn (OrderFile $file): ?ChangedDraft => $this->changed($file, $schools), $drafts)));
+        return array_values(array_filter(array_map(fn (OrderFile $file): ?ChangedDraft => $this->changed($file, $schools), $this->orders->drafts())));
     }
 
     /** A draft that can't be built just now is left out: its own page says why. */

@@ -15,6 +15,20 @@ interface Register
     /** @throws NotFound */
     public function boat(int $id): Boat;
 
+    /**
+     * @param list<int> $ids
+     *
+     * @return list<Boat> in the order of the ids, without those that are not there
+     */
+    public function boats(array $ids): array;
+
+    /**
+     * @param list<int> $engineIds
+     *
+     * @return array<int, Boat> by engine, without those that hang on none
+     */
+    public function boatsWith(array $engineIds): array;
+
     /** @throws NotFound */
     public function engine(int $id): Engine;
 

@@ -10,6 +10,7 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\Entity]
 #[ORM\Table(name: 'work_order')]
 #[ORM\Index(name: 'order_by_status', columns: ['status', 'released_at'])]
+#[ORM\Index(name: 'orders_by_lane', columns: ['status', 'number'])]
 class OrderRecord
 {
     public function __construct(
@@ -27,6 +28,9 @@ class OrderRecord
         #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true, options: ['comment' => 'UTC'])] public ?\DateTimeImmutable $releasedAt = null,
         #[ORM\Column(length: 60, nullable: true)] public ?string $releasedBy = null,
         #[ORM\Column(type: Types::TEXT, length: 16777215, nullable: true)] public ?string $record = null,
+        #[ORM\Column(nullable: true, options: ['unsigned' => true, 'comment' => 'of the frozen order; null: not counted yet, or not issued'])] public ?int $steps = null,
+        #[ORM\Column(options: ['unsigned' => true, 'default' => 0])] public int $stepsDone = 0,
+        #[ORM\Column(length: 40, nullable: true, options: ['comment' => 'what was found and stopped the work'])] public ?string $stoppedBy = null,
         #[ORM\Id, ORM\GeneratedValue, ORM\Column(options: ['unsigned' => true])] public ?int $number = null,
         #[ORM\Version, ORM\Column(type: Types::INTEGER, options: ['unsigned' => true])] public int $version = 1,
     ) {

@@ -61,11 +61,13 @@ final readonly class AppRights
     /** @param string $account such as `fresh_tack_app`; asked for by the account that owns the tables */
     public function grant(string $account): void
     {
-        foreach (self::TABLES as $table => $rights) {
+        foreach (array_filter(self::TABLES, static fn (array $rights): bool => [] !== $rights) as $table => $rights) {
             // what is given first is never missing meanwhile
-            [] === $rights || $this->connection->executeStatement(\sprintf('GRANT %s ON %s TO \'%s\'@\'127.0.0.1\'', implode(', ', $rights), $table, $account));
+            $this->connection->executeStatement(\sprintf("GRANT %s ON %s TO '%s'@'127.0.0.1'", implode(', ', $rights), $table, $account));
             $refused = array_diff(self::ROWS, $rights);
-            [] === $rights || [] === $refused || $this->connection->executeStatement(\sprintf('REVOKE %s ON %s FROM \'%s\'@\'127.0.0.1\'', implode(', ', $refused), $table, $account));
+            if ([] !== $refused) {
+                $this->connection->executeStatement(\sprintf("REVOKE %s ON %s FROM '%s'@'127.0.0.1'", implode(', ', $refused), $table, $account));
+            }
         }
     }
 

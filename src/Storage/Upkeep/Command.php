@@ -26,7 +26,11 @@ final readonly class Command
         return new self($words, $environment);
     }
 
-    /** Runs it and gives what it wrote. */
+    /**
+     * Runs it and gives what it wrote.
+     *
+     * @throws UpkeepFailed
+     */
     public function run(): string
     {
         return $this->through(static function ($in, $out): string {
@@ -37,7 +41,7 @@ final readonly class Command
     }
 
     /**
-     * Packs what it writes into a file that must not be there yet.
+     * Packs what it writes into a file.
      *
      * @param \Closure(string): void $seen each piece, and the end of the one before
      */
@@ -45,7 +49,7 @@ final readonly class Command
     {
         $this->through(static function ($in, $out) use ($file, $seen): void {
             fclose($in);
-            $packed = gzopen($file, 'xb6');
+            $packed = gzopen($file, 'wb6');
             false !== $packed || throw new UpkeepFailed("$file can't be written");
             $before = '';
             while ('' !== ($piece = (string) fread($out, self::CHUNK))) {

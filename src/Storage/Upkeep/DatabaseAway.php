@@ -21,7 +21,7 @@ final readonly class DatabaseAway
     public function __invoke(ExceptionEvent $event): void
     {
         for ($error = $event->getThrowable(); null !== $error; $error = $error->getPrevious()) {
-            $code = $error instanceof DriverException ? (int) $error->getCode() : 0;
+            $code = $error instanceof DriverException ? $error->getCode() : 0;
             if (\in_array($code, self::AWAY, true)) {
                 $event->setThrowable(Away::database($event->getThrowable()));
 

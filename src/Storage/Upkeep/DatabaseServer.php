@@ -72,7 +72,9 @@ final readonly class DatabaseServer
                 $begun();
             }
         });
-        $told || $begun();
+        if (!$told) {
+            $begun();
+        }
     }
 
     public function load(string $file, string $database): void

@@ -23,7 +23,8 @@ final class FileDoor implements Door
 
     public function enter(): void
     {
-        if (0 === $this->depth && is_dir($this->folder())) {
+        // a database that is being built is behind the door
+        if (0 === $this->depth && null === $this->live->building() && is_dir($this->folder())) {
             $inside = $this->locked('inside', \LOCK_SH);
             $gate = null === $inside ? null : $this->locked('gate', \LOCK_SH);
             if (null === $inside || null === $gate) {
@@ -53,11 +54,12 @@ final class FileDoor implements Door
     {
         $this->make();
         $this->held[] = $this->locked('gate', \LOCK_EX) ?? throw new UpkeepFailed('another restore is at work');
-        for ($left = 10 * $seconds; null === ($inside = $this->locked('inside', \LOCK_EX)); --$left) {
-            $left > 0 || throw new UpkeepFailed(\sprintf('somebody is still changing something after %d s; nothing was changed', $seconds));
+        $inside = $this->locked('inside', \LOCK_EX);
+        for ($left = 10 * $seconds; null === $inside && $left > 0; --$left) {
             usleep(100_000);
+            $inside = $this->locked('inside', \LOCK_EX);
         }
-        $this->held[] = $inside;
+        $this->held[] = $inside ?? throw new UpkeepFailed(\sprintf('somebody is still changing something after %d s; nothing was changed', $seconds));
     }
 
     public function make(): void
@@ -73,12 +75,16 @@ final class FileDoor implements Door
         return $this->dataDir.'/door';
     }
 
-    /** @return resource|null null: it is held in a way that does not go with this */
+    /**
+     * @param \LOCK_SH|\LOCK_EX $how
+     *
+     * @return resource|null null: it is held in a way that does not go with this
+     */
     private function locked(string $name, int $how): mixed
     {
         // reading is enough to lock, and works where nothing can be written
         $file = @fopen($this->folder().'/'.$name, 'r');
 
-        return \is_resource($file) && flock($file, $how | \LOCK_NB) ? $file : null;
+        return \is_resource($file) && flock($file, \LOCK_EX === $how ? \LOCK_EX | \LOCK_NB : \LOCK_SH | \LOCK_NB) ? $file : null;
     }
 }

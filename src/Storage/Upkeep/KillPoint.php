@@ -13,7 +13,7 @@ final class KillPoint
     public static function reached(string $name): void
     {
         if ($name === getenv('FRESH_TACK_KILL_AT')) {
-            posix_kill(getmypid() ?: 0, \SIGKILL);
+            posix_kill((int) getmypid(), \SIGKILL);
         }
     }
 }

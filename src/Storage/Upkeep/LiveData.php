@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Storage\Upkeep;
 
 /**
- * The shop's data, apart from what can be made again: a folder in `generations` with the name of its database and the
+ * The shop's data, apart from what can be made again: a folder in `generations`, named after its database, with the
  * files that people and devices put there. `live` links to the one that is the shop's; `outbox` and `reader` link into it.
  */
 final readonly class LiveData
@@ -20,9 +20,9 @@ final readonly class LiveData
     public function begin(string $database): void
     {
         if (!is_link($this->dataDir.'/live')) {
-            $this->make('first', $database);
+            $this->make($database);
             KillPoint::reached('live.made');
-            $this->switchTo('first');
+            $this->switchTo($database);
         }
         foreach (self::FOLDERS as $name) {
             $here = "$this->dataDir/$name";
@@ -36,46 +36,35 @@ final readonly class LiveData
     }
 
     /** @return string the new generation's folder */
-    public function make(string $generation, string $database): string
+    public function make(string $database): string
     {
-        $folder = "$this->dataDir/generations/$generation";
+        $folder = "$this->dataDir/generations/$database";
         foreach (self::FOLDERS as $name) {
-            is_dir("$folder/$name") || mkdir("$folder/$name", 0o700, true);
+            is_dir("$folder/$name") || @mkdir("$folder/$name", 0o700, true) || throw new UpkeepFailed("$folder can't be made: is the disk full?");
         }
-        file_put_contents("$folder/database", $database) === \strlen($database) || throw new UpkeepFailed("$folder can't be written: is the disk full?");
 
         return $folder;
     }
 
-    public function switchTo(string $generation): void
+    public function switchTo(string $database): void
     {
         $new = "$this->dataDir/live.new";
         @unlink($new);
-        symlink("generations/$generation", $new) && rename($new, "$this->dataDir/live") || throw new UpkeepFailed("$this->dataDir/live can't be turned");
+        symlink("generations/$database", $new) && rename($new, "$this->dataDir/live") || throw new UpkeepFailed("$this->dataDir/live can't be turned");
         Command::of(['sync', $this->dataDir])->run();
-    }
-
-    /** The name of the live generation. */
-    public function current(): string
-    {
-        return basename((string) readlink("$this->dataDir/live"));
     }
 
     public function folder(): string
     {
-        return "$this->dataDir/generations/".$this->current();
+        return "$this->dataDir/generations/".basename((string) readlink("$this->dataDir/live"));
     }
 
-    /** @return list<string> databases of generations that are not the live one, with their folders removed */
-    public function forgetOthers(): array
+    /** Removes all generations but the live one. */
+    public function forgetOthers(): void
     {
         $folders = glob("$this->dataDir/generations/*", \GLOB_ONLYDIR);
-        $databases = [];
-        foreach (array_filter(false === $folders ? [] : $folders, fn (string $folder): bool => basename($folder) !== $this->current()) as $folder) {
-            $databases[] = (string) @file_get_contents("$folder/database");
+        foreach (array_filter(false === $folders ? [] : $folders, fn (string $folder): bool => $folder !== $this->folder()) as $folder) {
             Command::of(['rm', '-rf', $folder])->run();
         }
-
-        return array_values(array_filter($databases, static fn (string $name): bool => '' !== $name));
     }
 }

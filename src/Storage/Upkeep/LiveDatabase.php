@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace FreshTack\Storage\Upkeep;
 
 /**
- * Which database is the shop's. Its name stands in `live/database` of the data folder, where `live` is a link that a
- * restore turns in one step; where there is none, the name in DATABASE_URL holds.
+ * Which database is the shop's: the one after which the folder is named that `live` in the data folder links to. A
+ * restore turns that link in one step. Where there is none, the name in DATABASE_URL holds.
  */
 final class LiveDatabase
 {
@@ -19,17 +19,26 @@ final class LiveDatabase
     /** Null: the one of DATABASE_URL. FRESH_TACK_DATABASE names another one, for a database that is being built. */
     public function name(): ?string
     {
-        $building = getenv('FRESH_TACK_DATABASE');
-        if (\is_string($building) && '' !== $building) {
+        $building = $this->building();
+        if (null !== $building) {
             return $building;
         }
         $link = $this->dataDir.'/live';
         if (!is_link($link)) {
             return null;
         }
-        $name = @file_get_contents($link.'/database');
+        // asked of the system each time: what PHP remembers of a path may be the link of before
+        $name = basename((string) readlink($link));
 
-        return \is_string($name) && 1 === preg_match('/^[a-z0-9_]{1,60}$/', $name) ? $name : throw new \RuntimeException($link.'/database can\'t be read: nobody knows which database is the shop\'s.');
+        return 1 === preg_match('/^[a-z0-9_]{1,60}$/', $name) ? $name : throw new \RuntimeException($link.' can\'t be read: nobody knows which database is the shop\'s.');
+    }
+
+    /** Null: none; we work with the one that is the shop's. */
+    public function building(): ?string
+    {
+        $name = getenv('FRESH_TACK_DATABASE');
+
+        return \is_string($name) && '' !== $name ? $name : null;
     }
 
     public function connectedTo(string $name): void

@@ -20,7 +20,8 @@ final readonly class MakeBackup
     {
         $this->makeFolder($folder);
         $name = \sprintf('%s/%s-%s', $folder, $prefix, gmdate('Ymd\THis\Z'));
-        for ($file = "$name.tar", $copy = 2; file_exists($file); ++$copy) {
+        $file = "$name.tar";
+        for ($copy = 2; file_exists($file); ++$copy) {
             $file = "$name-$copy.tar";
         }
         try {
@@ -72,7 +73,9 @@ final readonly class MakeBackup
         [] !== $tables || throw new UpkeepFailed("the database $name is empty; nothing was written");
         $lock->executeStatement('LOCK TABLES '.implode(' READ, ', array_filter($tables, \is_string(...))).' READ');
         self::begin($count);
-        $this->server->dump($name, "$folder/database.sql.gz", static fn () => $lock->executeStatement('UNLOCK TABLES'));
+        $this->server->dump($name, "$folder/database.sql.gz", static function () use ($lock): void {
+            $lock->executeStatement('UNLOCK TABLES');
+        });
 
         return TableSums::of($count);
     }

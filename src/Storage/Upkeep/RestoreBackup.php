@@ -36,7 +36,7 @@ final readonly class RestoreBackup
             $told('the present data are kept in '.$this->backup->into($backups, 'before-restore'));
             KillPoint::reached('restore.saved');
             $this->forgetOthers();
-            $this->build($unpacked, \sprintf('%s_%s_%s', $this->server->firstName(), gmdate('ymdhis'), bin2hex(random_bytes(3))));
+            $this->build($unpacked, \sprintf('%s_%s_%s', $this->server->firstName(), gmdate('ymdHis'), bin2hex(random_bytes(3))));
         } finally {
             $work->remove();
         }
@@ -59,8 +59,9 @@ final readonly class RestoreBackup
         KillPoint::reached('restore.checked');
         $this->console($name, 'migrations:migrate', '--no-interaction', '--allow-no-migration', '--quiet');
         $this->console($name, 'data:rights');
+        $this->console($name, 'orders:tally', '--quiet');
         KillPoint::reached('restore.migrated');
-        $folder = $this->data->make($name, $name);
+        $folder = $this->data->make($name);
         is_file($unpacked->folder.'/files.tar.gz')
             ? Command::of(['tar', '-C', $folder, '--no-same-owner', '-xzf', $unpacked->folder.'/files.tar.gz', ...LiveData::FOLDERS])->run()
             : Command::of(['cp', '-a', ...array_map(fn (string $each): string => $this->data->folder().'/'.$each, LiveData::FOLDERS), $folder])->run();

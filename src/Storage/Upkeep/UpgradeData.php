@@ -38,6 +38,6 @@ final readonly class UpgradeData
 
     private function holdsSomething(): bool
     {
-        return [] !== array_diff($this->server->connect($this->live->name() ?? $this->server->firstName())->fetchFirstColumn('SHOW TABLES'), ['migration_version']);
+        return [] !== array_diff(array_filter($this->server->connect($this->live->name() ?? $this->server->firstName())->fetchFirstColumn('SHOW TABLES'), \is_string(...)), ['migration_version']);
     }
 }

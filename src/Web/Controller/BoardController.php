@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace FreshTack\Web\Controller;
 
+use FreshTack\Shop\Board\Lane;
 use FreshTack\Shop\Board\ShowBoard;
 use FreshTack\Shop\Due\EnginePressing;
 use FreshTack\Shop\Due\ShowDues;
 use FreshTack\Shop\Today;
+use FreshTack\Web\Http\Unchanged;
 use FreshTack\Web\View\BoardView;
 use FreshTack\Web\View\DueView;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -28,9 +30,18 @@ final readonly class BoardController
     }
 
     #[Route('/api/board', name: 'board', methods: ['GET'])]
-    public function board(): JsonResponse
+    public function board(Request $request): JsonResponse
     {
-        return new JsonResponse(BoardView::of(($this->board)(), ($this->today)()));
+        return Unchanged::unless($request, new JsonResponse(BoardView::of(($this->board)(), ($this->today)())));
+    }
+
+    /** More orders of one lane than the board shows. */
+    #[Route('/api/lanes/{lane<counter|issued|bench|released>}', name: 'lane', methods: ['GET'])]
+    public function lane(string $lane, Request $request): JsonResponse
+    {
+        $orders = $this->board->more(Lane::from($lane), max(0, $request->query->getInt('skip')));
+
+        return new JsonResponse(['orders' => array_map(BoardView::order(...), \array_slice($orders, 0, ShowBoard::LANE)), 'more' => \count($orders) > ShowBoard::LANE]);
     }
 
     /** A page of engines: `now`, `no_record`, or `expected` with `to` and perhaps `from`. */

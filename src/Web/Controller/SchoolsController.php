@@ -17,7 +17,6 @@ use FreshTack\Shop\ShopSettings;
 use FreshTack\Web\Http\Body;
 use FreshTack\Web\Http\SessionLock;
 use FreshTack\Web\Security\SignedIn;
-use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -29,7 +28,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 #[IsGranted('ROLE_STAFF')]
 final readonly class SchoolsController
 {
-    public function __construct(private ShopSettings $settings, private SaveSchools $save, private SchoolEffects $effects, private ClockInterface $clock)
+    public function __construct(private ShopSettings $settings, private SaveSchools $save, private SchoolEffects $effects)
     {
     }
 
@@ -58,7 +57,7 @@ final readonly class SchoolsController
     {
         SessionLock::release($request);
         $schools = Body::read($request, static fn (Cursor $body): Schools => SchoolsReader::at($body->at('answers')));
-        $changed = ($this->effects)($schools, $this->clock->now());
+        $changed = ($this->effects)($schools);
 
         return new JsonResponse(['drafts' => array_map(static fn (ChangedDraft $draft): array => ['number' => $draft->number, 'boat' => $draft->boat, 'differences' => $draft->differences], $changed)]);
     }

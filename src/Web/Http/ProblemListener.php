@@ -36,7 +36,12 @@ final readonly class ProblemListener
         if ($error instanceof AuthenticationException || $error instanceof AccessDeniedException) {
             return;
         }
-        $event->setResponse($this->answer($error, (string) $event->getRequest()->headers->get('X-Request-Id')));
+        $answer = $this->answer($error, (string) $event->getRequest()->headers->get('X-Request-Id'));
+        if ($answer->getStatusCode() >= 500) {
+            // who was asking could perhaps not be found out: the security layer would take that for a sign-out
+            $event->getRequest()->attributes->remove('_security_firewall_run');
+        }
+        $event->setResponse($answer);
         $event->allowCustomResponseCode();
     }
 

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace FreshTack\Web\View;
 
-use FreshTack\Shop\Board\BoardLine;
 use FreshTack\Shop\Board\BoardState;
+use FreshTack\Shop\Board\LaneOrder;
+use FreshTack\Shop\Board\LaneState;
 use FreshTack\Shop\Due\EnginePressing;
 
 final readonly class BoardView
@@ -14,11 +15,25 @@ final readonly class BoardView
     public static function of(BoardState $board, \DateTimeImmutable $today): array
     {
         return [
-            'orders' => array_map(static fn (BoardLine $line): array => OrderFileView::line($line->file, $line->boat, $line->stoppedBy?->label(), $line->stepsDone, $line->steps), $board->orders),
+            'lanes' => array_map(static fn (LaneState $lane): array => ['lane' => $lane->lane->value, 'count' => $lane->count, 'orders' => array_map(self::order(...), $lane->orders)], $board->lanes),
             'dues' => DueView::board($board->dues),
             'pressing' => array_map(static fn (EnginePressing $line): array => DueView::line($line, $today), $board->pressing),
             'refusals' => $board->refusals,
             'holes' => $board->holes,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function order(LaneOrder $order): array
+    {
+        return [
+            'number' => $order->number,
+            'status' => $order->status->value,
+            'boatId' => $order->boatId,
+            'boat' => $order->boatName,
+            'stoppedBy' => $order->stoppedBy?->label(),
+            'stepsDone' => $order->stepsDone,
+            'steps' => $order->steps,
         ];
     }
 }

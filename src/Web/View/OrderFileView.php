@@ -8,7 +8,6 @@ use FreshTack\Core\SpecBook\Task;
 use FreshTack\Shop\Order\Fill;
 use FreshTack\Shop\Order\OrderFile;
 use FreshTack\Shop\Order\OrderView;
-use FreshTack\Shop\Register\Boat;
 
 final readonly class OrderFileView
 {
@@ -42,15 +41,5 @@ final readonly class OrderFileView
             'releasedAt' => $file->releasedAt?->format(\DATE_ATOM),
             'releasedBy' => $file->releasedBy,
         ];
-    }
-
-    /**
-     * A line of the board: the order, its boat, and what it waits for.
-     *
-     * @return array<string, mixed>
-     */
-    public static function line(OrderFile $file, Boat $boat, ?string $stoppedBy, int $done, int $steps): array
-    {
-        return [...self::file($file), 'boat' => BoatView::of($boat), 'stoppedBy' => $stoppedBy, 'stepsDone' => $done, 'steps' => $steps];
     }
 }

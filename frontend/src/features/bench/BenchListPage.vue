@@ -1,13 +1,17 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useBoardAnswer } from '@/shared/board'
+import { useBoardAnswer, useLane } from '@/shared/board'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { statusWords } from '@/shared/words'
 
 const { board, error, isPending } = useBoardAnswer()
-const orders = computed(() =>
-  (board.value?.orders ?? []).filter((order) => ['issued', 'in_work', 'stopped'].includes(order.status)),
-)
+/** Those that are being worked on stand first. */
+const lanes = [useLane(board, 'bench'), useLane(board, 'issued')]
+const orders = computed(() => lanes.flatMap((lane) => lane.orders.value))
+const left = computed(() => lanes.reduce((sum, lane) => sum + lane.left.value, 0))
+function showMore(): void {
+  lanes.filter((lane) => lane.left.value > 0).forEach((lane) => lane.showMore())
+}
 </script>
 
 <template>
@@ -23,10 +27,11 @@ const orders = computed(() =>
       class="order"
       :class="order.status"
     >
-      <strong>{{ order.number }} · {{ order.boat.name }}</strong>
+      <strong>{{ order.number }} · {{ order.boat }}</strong>
       <span>{{ statusWords[order.status] }}{{ order.stoppedBy ? `: ${order.stoppedBy}` : '' }}</span>
       <span class="muted">step {{ order.stepsDone }} of {{ order.steps }}</span>
     </RouterLink>
+    <button v-if="left > 0" type="button" class="big" @click="showMore">Show {{ left }} more</button>
   </section>
 </template>
 

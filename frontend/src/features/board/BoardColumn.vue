@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import type { Board } from '@/shared/api/types'
+import type { BoardOrder } from '@/shared/board'
 import { waitsFor } from './useBoard'
 
-defineProps<{ name: string; empty: string; orders: Board['orders'] }>()
+defineProps<{ name: string; empty: string; orders: BoardOrder[]; count: number; left: number; fetching: boolean }>()
+const emit = defineEmits<{ more: [] }>()
 
-function target(order: Board['orders'][number]): string {
+function target(order: BoardOrder): string {
   switch (order.status) {
     case 'in_work':
     case 'stopped':
@@ -20,13 +21,16 @@ function target(order: Board['orders'][number]): string {
 <template>
   <div class="column">
     <h2>
-      {{ name }} <span class="muted">{{ orders.length }}</span>
+      {{ name }} <span class="muted">{{ count }}</span>
     </h2>
     <p v-if="orders.length === 0" class="muted small">{{ empty }}</p>
     <RouterLink v-for="order in orders" :key="order.number" :to="target(order)" class="slip" :class="order.status">
-      <strong>{{ order.number }} · {{ order.boat.name }}</strong>
+      <strong>{{ order.number }} · {{ order.boat }}</strong>
       <span class="small">{{ waitsFor(order) }}</span>
     </RouterLink>
+    <button v-if="left > 0" type="button" class="mini" :disabled="fetching" @click="emit('more')">
+      {{ left }} more<span class="visually-hidden"> {{ name }}</span>
+    </button>
   </div>
 </template>
 

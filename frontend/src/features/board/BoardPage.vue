@@ -12,7 +12,7 @@ import { useDues } from './useDues'
 const { board, columns, error, isPending } = useBoard()
 const { chosen, choose, engines, more, skip, turn, error: duesError } = useDues()
 const { mayWrite } = useSession()
-const stopped = computed(() => (board.value?.orders ?? []).filter((order) => order.status === 'stopped'))
+const stopped = computed(() => columns.flatMap((column) => column.orders.value).filter((each) => each.status === 'stopped'))
 const headings = { now: 'Due now, the longest first', expected: 'Expected', no_record: 'Never recorded' } as const
 const empties = {
   now: 'Nothing is due.',
@@ -33,7 +33,7 @@ const shown = computed(() =>
   <div v-else-if="board" class="stack">
     <div v-for="order in stopped" :key="order.number" class="band stop row spread" role="alert">
       <span>
-        <strong>Order {{ order.number }}, {{ order.boat.name }}: work stopped.</strong> {{ order.stoppedBy }}. Somebody
+        <strong>Order {{ order.number }}, {{ order.boat }}: work stopped.</strong> {{ order.stoppedBy }}. Somebody
         has to decide how it goes on.
       </span>
       <RouterLink :to="`/orders/${order.number}/bench`">See and decide</RouterLink>
@@ -44,7 +44,11 @@ const shown = computed(() =>
         :key="column.name"
         :name="column.name"
         :empty="column.empty"
-        :orders="column.orders"
+        :orders="column.orders.value"
+        :count="column.count.value"
+        :left="column.left.value"
+        :fetching="column.isFetching.value"
+        @more="column.showMore"
       />
     </section>
     <p v-if="board.refusals > 0 || board.holes > 0" class="band row spread">

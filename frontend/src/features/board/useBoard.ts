@@ -1,25 +1,16 @@
-import { computed } from 'vue'
-import type { Board } from '@/shared/api/types'
-import { useBoardAnswer } from '@/shared/board'
+import { useBoardAnswer, useLane, type BoardOrder, type LaneName } from '@/shared/board'
 
-type BoardOrder = Board['orders'][number]
-
-/** The stations of the work, in its own order, with what each order waits for. */
-export const stations = [
-  { name: 'At the counter', statuses: ['draft'], empty: 'No draft is open. Check a boat in below.' },
-  { name: 'Issued', statuses: ['issued'], empty: 'Nothing waits for a technician.' },
-  { name: 'At the bench', statuses: ['in_work', 'stopped'], empty: 'Nothing is being worked on.' },
-  { name: 'Released', statuses: ['released'], empty: 'Nothing was released in the last seven days.' },
-] as const
+/** The stations of the work, in its own order, with what to say where there is nothing. */
+const stations: { lane: LaneName; name: string; empty: string }[] = [
+  { lane: 'counter', name: 'At the counter', empty: 'No draft is open. Check a boat in below.' },
+  { lane: 'issued', name: 'Issued', empty: 'Nothing waits for a technician.' },
+  { lane: 'bench', name: 'At the bench', empty: 'Nothing is being worked on.' },
+  { lane: 'released', name: 'Released', empty: 'Nothing was released in the last seven days.' },
+]
 
 export function useBoard() {
   const { board, error, isPending } = useBoardAnswer()
-  const columns = computed(() =>
-    stations.map((station) => ({
-      ...station,
-      orders: (board.value?.orders ?? []).filter((order) => station.statuses.some((status) => status === order.status)),
-    })),
-  )
+  const columns = stations.map((station) => ({ ...station, ...useLane(board, station.lane) }))
 
   return { board, columns, error, isPending }
 }

@@ -24,6 +24,18 @@ export const sessionLost = shallowRef(false)
 
 export const api = createClient<paths>({ headers: { 'X-Fresh-Tack': '1' } })
 
+/** Since when the server has not answered, or not been ready; null while it is there. */
+export const awaySince = shallowRef<Date | null>(null)
+
+/** Nothing is wrong with what was asked: the server, or what it stands on, is not there just now. */
+export function isAway(error: unknown): boolean {
+  const problem = asProblem(error)
+  return problem !== null && (problem.status === 0 || problem.status === 503 || problem.status === 504)
+}
+
+/** The server is there, and only what was asked can't be done just now: the disk is full, a backup is put back. */
+const there = new Set(['away.closed', 'away.disk', 'away.session'])
+
 const unreachable: Details = {
   type: 'urn:fresh-tack:unreachable',
   title: 'No answer',
@@ -37,10 +49,15 @@ function isDetails(value: unknown): value is Details {
 
 /** Waits for a call and gives its data, or throws a `Problem`. */
 export async function answered<T>(call: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
-  const result = await call.catch(() => {
+  const result = await call.catch((error: unknown) => {
+    // an answer that nobody waits for any more says nothing of the server
+    if (!(error instanceof DOMException && error.name === 'AbortError')) {
+      awaySince.value ??= new Date()
+    }
     throw new Problem(unreachable, 'unreachable')
   })
   if (result.response.ok) {
+    awaySince.value = null
     return result.data as T
   }
   const details = isDetails(result.error) ? result.error : { ...unreachable, status: result.response.status }
@@ -48,7 +65,28 @@ export async function answered<T>(call: Promise<{ data?: T; error?: unknown; res
   if (key === 'login.needed') {
     sessionLost.value = true
   }
-  throw new Problem(details, key)
+  const problem = new Problem(details, key)
+  awaySince.value = !isAway(problem) || there.has(key) ? null : (awaySince.value ?? new Date())
+  throw problem
+}
+
+export interface Known<T> {
+  data: T
+  tag: string
+}
+
+/** As `answered`, for what is asked again and again: what is known stays if the server says that nothing is new. */
+export async function answeredAnew<T>(
+  known: Known<T> | null,
+  ask: (headers: Record<string, string>) => Promise<{ data?: T; error?: unknown; response: Response }>,
+): Promise<Known<T>> {
+  const call = ask(known === null ? {} : { 'If-None-Match': known.tag })
+  const response = (await call.catch(() => null))?.response
+  if (response?.status === 304 && known !== null) {
+    awaySince.value = null
+    return known
+  }
+  return { data: await answered(call), tag: response?.headers.get('ETag') ?? '' }
 }
 
 export function asProblem(error: unknown): Problem | null {

@@ -5,6 +5,7 @@ export const keys = {
   session: ['session'] as const,
   shop: ['shop'] as const,
   board: ['board'] as const,
+  lane: (name: string, pages: number) => ['board', 'lane', name, pages] as const,
   search: (text: string) => ['search', text] as const,
   boat: (id: number) => ['boat', id] as const,
   checkIn: (boatId: number) => ['check-in', boatId] as const,

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Storage;
+
+use Doctrine\DBAL\Connection;
+use FreshTack\Core\Finding\Observation;
+use FreshTack\Shop\Board\Lane;
+use FreshTack\Shop\Board\LaneOrder;
+use FreshTack\Shop\Board\Lanes;
+use FreshTack\Shop\Board\LaneState;
+use FreshTack\Shop\Order\OrderStatus;
+
+/** In plain SQL: the orders' documents stay where they are. */
+final readonly class DoctrineLanes implements Lanes
+{
+    public function __construct(private Connection $connection)
+    {
+    }
+
+    public function all(int $most, \DateTimeImmutable $releasedSince): array
+    {
+        $since = $releasedSince->format('Y-m-d H:i:s');
+        $rows = $this->connection->fetchAllAssociative(
+            "SELECT status, COUNT(*) AS orders FROM work_order WHERE status <> 'released' GROUP BY status UNION ALL SELECT 'released', COUNT(*) FROM work_order WHERE status = 'released' AND released_at >= ?",
+            [$since],
+        );
+        $counts = [];
+        foreach ($rows as $row) {
+            $counts[Column::text($row, 'status')] = Column::int($row, 'orders');
+        }
+        $sql = implode(' UNION ALL ', array_map(static fn (Lane $lane): string => '('.self::select($lane, 0, $most).')', Lane::cases()));
+        $orders = [];
+        foreach ($this->connection->fetchAllAssociative($sql, [$since]) as $row) {
+            $orders[Column::text($row, 'lane')][] = self::order($row);
+        }
+
+        return array_map(static fn (Lane $lane): LaneState => new LaneState(
+            $lane,
+            array_sum(array_map(static fn (OrderStatus $status): int => $counts[$status->value] ?? 0, $lane->statuses())),
+            $orders[$lane->value] ?? [],
+        ), Lane::cases());
+    }
+
+    public function page(Lane $lane, int $skip, int $most, \DateTimeImmutable $releasedSince): array
+    {
+        $since = Lane::Released === $lane ? [$releasedSince->format('Y-m-d H:i:s')] : [];
+
+        return array_map(self::order(...), $this->connection->fetchAllAssociative(self::select($lane, $skip, $most), $since));
+    }
+
+    private static function select(Lane $lane, int $skip, int $most): string
+    {
+        $statuses = implode("', '", array_map(static fn (OrderStatus $status): string => $status->value, $lane->statuses()));
+
+        return \sprintf(
+            "SELECT '%s' AS lane, o.number, o.status, o.steps, o.steps_done, o.stopped_by, b.id AS boat_id, b.name AS boat_name
+            FROM work_order o JOIN boat b ON b.id = o.boat_id WHERE o.status IN ('%s') %s ORDER BY %s o.number DESC LIMIT %d OFFSET %d",
+            $lane->value,
+            $statuses,
+            Lane::Released === $lane ? 'AND o.released_at >= ?' : '',
+            Lane::Bench === $lane ? "o.status = 'stopped' DESC," : '',
+            $most,
+            $skip,
+        );
+    }
+
+    /** @param array<string, mixed> $row */
+    private static function order(array $row): LaneOrder
+    {
+        return new LaneOrder(
+            Column::int($row, 'number'),
+            OrderStatus::from(Column::text($row, 'status')),
+            Column::int($row, 'boat_id'),
+            Column::text($row, 'boat_name'),
+            null === $row['stopped_by'] ? null : Observation::from(Column::text($row, 'stopped_by')),
+            Column::int($row, 'steps_done'),
+            null === $row['steps'] ? 0 : Column::int($row, 'steps'),
+        );
+    }
+}
