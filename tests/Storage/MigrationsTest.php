@@ -93,12 +93,88 @@ final class MigrationsTest extends TestCase
         self::assertSame('2', self::text('SELECT CAST(COUNT(*) AS CHAR) FROM due_stale'), 'to be worked out');
     }
 
+    /**
+     * A shop of the first version is brought along, killed after the first statement, then after the second, and so on;
+     * each time it begins anew where it was. It comes to the same as without any of it.
+     */
+    public function testAnUpgradeThatIsKilledBetweenAnyTwoStatementsGoesOn(): void
+    {
+        self::shopOfTheFirstVersion();
+        self::migrate('latest');
+        $expected = self::content();
+        $this->setUp();
+        self::shopOfTheFirstVersion();
+        $kills = 0;
+        for ($at = 1, $versions = 1; $this->diesAt($at); $at = $done === $versions ? $at + 1 : 1, $versions = $done) {
+            $done = self::number('SELECT COUNT(*) FROM migration_version');
+            ++$kills;
+        }
+
+        self::assertGreaterThan(50, $kills, 'every statement was the last one once');
+        self::assertSame($expected, self::content());
+        self::assertSame([], $this->schemaChanges());
+    }
+
+    private function diesAt(int $statement): bool
+    {
+        $process = proc_open([\PHP_BINARY, \dirname(__DIR__).'/Support/migrate-and-die.php', self::url(), (string) $statement], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes);
+        self::assertIsResource($process);
+        $output = stream_get_contents($pipes[1]).stream_get_contents($pipes[2]);
+        do {
+            $status = proc_get_status($process);
+        } while ($status['running']);
+        proc_close($process);
+        self::assertTrue($status['signaled'] || 0 === $status['exitcode'], $output);
+
+        return $status['signaled'];
+    }
+
+    private static function shopOfTheFirstVersion(): void
+    {
+        self::migrate('FreshTack\Migrations\Version00010001FirstSlice');
+        $sheet = ['author' => 'A', 'values' => ['schedule.engineOil' => ['first' => null, 'source' => 's', 'page' => '3']]];
+        $shop = ['name' => 'Quillon', 'torqueWrenches' => ['TW-2, 20–100 N·m', 'TW-3, 20–100 in·lb']];
+        $rows = [
+            ['spec_sheet', ['sheet_id' => 'old', 'revision' => 1, 'status' => 'published', 'maker' => 'Dunmarrow', 'document' => Json::encode($sheet)]],
+            ['sheet_range', ['sheet_id' => 1, 'model' => 'D65', 'prefix' => 'DM', 'serial_from' => 1, 'serial_to' => 9]],
+            ['part', ['number' => 'AB-1', 'description' => 'Seal', 'bin' => 'A1', 'in_stock' => 2, 'price_minor' => 95]],
+            ['shop', ['id' => 1, 'document' => Json::encode($shop), 'version' => 1]],
+            ['procedure_document', ['id' => 'visit', 'place' => 0, 'document' => '{"effects":["cowl_off"]}']],
+            ['procedure_document', ['id' => 'our-own', 'place' => 1, 'document' => '{"effects":["oil_in"]}']],
+        ];
+        foreach ([1 => 'Inlet Taxi', 2 => 'Inlet Taxi', 3 => 'Rowing Club'] as $id => $owner) {
+            $rows[] = ['boat', ['id' => $id, 'name' => 'Boat '.$id, 'kind' => 'taxi', 'registration' => 'VI '.$id, 'customer' => $owner, 'water' => 'salt', 'kept' => 'moored', 'commercial' => 1, 'months_used' => '5', 'version' => 1]];
+            $rows[] = ['engine', ['id' => $id, 'boat_id' => $id, 'position' => 'single', 'model' => 'K165', 'serial' => 'KS4-1000'.$id, 'in_service' => '2024-02-29', 'has_meter' => 1, 'version' => 1]];
+            $rows[] = ['hour_reading', ['engine_id' => $id, 'read_on' => '2025-06-01', 'tenths' => 1234]];
+            $rows[] = ['task_done', ['engine_id' => $id, 'task' => 'engine_oil', 'done_on' => '2025-06-01', 'tenths' => 1234, 'evidence' => 'order 7']];
+            $rows[] = ['work_order', ['boat_id' => $id, 'status' => 'draft', 'draft' => '{}', 'opened_by' => 'ines', 'opened_at' => '2025-06-01 10:00:00']];
+        }
+        foreach ($rows as [$table, $row]) {
+            self::database()->insert($table, $row);
+        }
+    }
+
+    /** @return array<string, array{rows: int, sum: string}> without the times of the upgrade itself */
+    private static function content(): array
+    {
+        self::database()->executeStatement("UPDATE spec_sheet SET changed_at = '2026-01-01'");
+
+        return array_diff_key(TableSums::of(self::database()), ['migration_version' => 0]);
+    }
+
+    /** @return list<string> */
+    private function schemaChanges(): array
+    {
+        $changes = explode(";\n", self::console('doctrine:schema:update', '--dump-sql'));
+
+        return array_values(array_filter(array_map(trim(...), $changes), static fn (string $sql): bool => 1 === preg_match('/^(CREATE|ALTER|DROP)/', $sql) && !str_contains($sql, 'migration_version')));
+    }
+
     public function testTheTablesAreWhatTheEntitiesExpect(): void
     {
         self::migrate('latest');
-        $changes = explode(";\n", self::console('doctrine:schema:update', '--dump-sql'));
 
-        self::assertSame([], array_values(array_filter(array_map(trim(...), $changes), static fn (string $sql): bool => 1 === preg_match('/^(CREATE|ALTER|DROP)/', $sql) && !str_contains($sql, 'migration_version'))));
+        self::assertSame([], $this->schemaChanges());
     }
 
     public function testOrdersAreNumberedFromWhereAPaperBookEnds(): void

@@ -60,6 +60,7 @@ final class AccessTest extends ApiTestCase
     {
         $all = ['ines', 'ada', 'bram', 'mora'];
         yield 'board' => ['GET', '/api/board', $all];
+        yield 'more of a lane' => ['GET', '/api/lanes/bench', $all];
         yield 'search' => ['GET', '/api/search?q=brisk', $all];
         yield 'rig' => ['GET', '/api/boats/{boat}', $all];
         yield 'check-in form' => ['GET', '/api/boats/{boat}/check-in', ['ines', 'mora']];

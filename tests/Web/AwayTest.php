@@ -37,7 +37,7 @@ final class AwayTest extends TestCase
     public function testADatabaseThatIsNotThereIsToldAsThat(int $code, ?string $key): void
     {
         $cause = new class('x', null, $code) extends AbstractException {};
-        $event = new ExceptionEvent($this->createStub(HttpKernelInterface::class), new Request(), HttpKernelInterface::MAIN_REQUEST, new \RuntimeException('wrapped', 0, $cause));
+        $event = new ExceptionEvent(self::createStub(HttpKernelInterface::class), new Request(), HttpKernelInterface::MAIN_REQUEST, new \RuntimeException('wrapped', 0, $cause));
         (new DatabaseAway())($event);
         $told = $event->getThrowable();
 

@@ -49,7 +49,11 @@ final class FileDoor implements Door
         }
     }
 
-    /** Until this process ends nobody changes anything. */
+    /**
+     * Until this process ends nobody changes anything.
+     *
+     * @throws UpkeepFailed if somebody is inside for longer than that, or another one has closed it
+     */
     public function close(int $seconds): void
     {
         $this->make();

@@ -24,6 +24,8 @@ final readonly class RestoreBackup
      * Nobody changes anything from the moment the file is found whole until this process ends.
      *
      * @param \Closure(string): void $told what was done
+     *
+     * @throws UpkeepFailed if the file is not whole, or what it holds is not what was backed up
      */
     public function from(string $file, string $backups, \Closure $told): void
     {

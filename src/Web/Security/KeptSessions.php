@@ -21,7 +21,7 @@ final class KeptSessions extends \SessionHandler
         return @parent::open($folder, $name) || throw Away::session();
     }
 
-    public function read(string $id): string|false
+    public function read(string $id): string
     {
         $read = @parent::read($id);
 
