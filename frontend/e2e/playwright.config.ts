@@ -4,6 +4,11 @@ export default defineConfig({
   testDir: '.',
   outputDir: process.env['JOURNEYS_OUT'] ?? '../../var/test/journeys',
   workers: 2,
+  // what takes the server away comes last, when nobody else uses it; alone: --no-deps --project ground
+  projects: [
+    { name: 'shop', testIgnore: /ground/ },
+    { name: 'ground', testMatch: /ground/, dependencies: ['shop'] },
+  ],
   fullyParallel: false,
   timeout: 300_000,
   expect: { timeout: 30_000 },

@@ -67,6 +67,7 @@ export async function issueFor(
 
 /** Whatever the step on the bench asks for, entered as a good day gives it; stops at the step named. */
 export async function workUntil(page: Page, stop: RegExp | null): Promise<void> {
+  await page.locator('.at').waitFor()
   for (let turn = 0; turn < 160; turn += 1) {
     const heading = page.getByRole('heading', { level: 1 })
     const text = (await heading.textContent()) ?? ''
@@ -81,9 +82,8 @@ export async function workUntil(page: Page, stop: RegExp | null): Promise<void> 
 }
 
 async function position(page: Page): Promise<string> {
-  const heading = await page.getByRole('heading', { level: 1 }).textContent()
-  const at = await page.locator('.at').textContent()
-  return `${at ?? ''} ${heading ?? ''}`
+  // both in one look: they change together
+  return page.evaluate(() => ['.at', 'h1'].map((each) => document.querySelector(each)?.textContent ?? '').join(' '))
 }
 
 async function enterUsual(page: Page): Promise<void> {

@@ -27,8 +27,8 @@ watch(awaySince, (since, before) => {
 
 <template>
   <p v-if="awaySince" class="away" role="status">
-    <strong>◆ The shop’s server does not answer</strong> since {{ timeText(awaySince) }}. What you typed is still here. This
-    page goes on by itself when the server is back.
+    <strong>◆ The shop’s server does not answer</strong> since {{ timeText(awaySince) }}. What you typed is still here.
+    This page goes on by itself when the server is back.
   </p>
 </template>
 

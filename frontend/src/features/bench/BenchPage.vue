@@ -10,12 +10,14 @@ import BenchStepView from './BenchStepView.vue'
 import BenchTimers from './BenchTimers.vue'
 import StopScreen from './StopScreen.vue'
 import { newEntry, useBench } from './useBench'
+import { useTicks } from './useTicks'
 
 const route = useRoute()
 const router = useRouter()
 const number = computed(() => Number(route.params['number']))
 const { bench, steps, error, isPending, enter } = useBench(number)
 const { account, mayWorkAtBench } = useSession()
+const { tick, waiting, refused, isSending, answered } = useTicks((entries) => enter.mutateAsync(entries))
 
 const wanted = ref<string | null>(typeof route.query['step'] === 'string' ? route.query['step'] : null)
 const index = computed(() => {
@@ -23,8 +25,21 @@ const index = computed(() => {
   const open = steps.value.findIndex((each) => !each.done)
   return at >= 0 ? at : open >= 0 ? open : steps.value.length
 })
-const current = computed(() => steps.value[index.value] ?? null)
-watch(index, () => enter.reset())
+const current = computed(() => {
+  const here = steps.value[index.value]
+  return here === undefined ? null : { ...here, done: here.done || waiting.has(here.step.id) }
+})
+watch(index, () => {
+  if (!isSending.value) {
+    enter.reset()
+  }
+})
+watch(refused, (at) => {
+  wanted.value = at?.stepId ?? wanted.value
+})
+const problem = computed(() =>
+  refused.value?.stepId === current.value?.step.id ? refused.value?.error : enter.error.value,
+)
 const figures = ref(false)
 /** Of the engine at hand; between engines, and for the whole rig, of all. */
 const plated = computed(() => {
@@ -43,12 +58,19 @@ async function send(kind: NewEntry['kind'], value: EntryValue): Promise<void> {
   if (here === null) {
     return
   }
+  if (kind === 'tick' && !here.done) {
+    // the next step is there at once, for the next tap
+    tick(newEntry(here.step.id, kind, value))
+    next()
+    return
+  }
   wanted.value = here.step.id
+  await answered()
   const before = bench.value?.entries.filter((entry) => entry.stepId === here.step.id && entry.kind === kind) ?? []
   const corrects = here.done && kind !== 'note' && kind !== 'decision' ? (before.at(-1)?.uuid ?? null) : null
   const after = await enter.mutateAsync([newEntry(here.step.id, kind, value, corrects)]).catch(() => null)
-  const settled = after?.steps.find((state) => state.id === here.step.id)?.done ?? false
-  if (settled && after?.stoppedBy === null && !here.step.entry.endsWith('level')) {
+  const isSettled = after?.steps.find((state) => state.id === here.step.id)?.done ?? false
+  if (isSettled && after?.stoppedBy === null && !here.step.entry.endsWith('level')) {
     next()
   }
 }
@@ -77,11 +99,10 @@ function next(): void {
     </section>
     <BenchStepView
       v-else-if="current"
-      :key="current.step.id"
       :bench="bench"
       :current="current"
-      :error="enter.error.value"
-      :sending="enter.isPending.value"
+      :error="problem"
+      :sending="enter.isPending.value && !isSending"
       :may-work="mayWorkAtBench && bench.order.status !== 'released'"
       :first="index === 0"
       @send="send"
@@ -93,7 +114,7 @@ function next(): void {
       <p>What remains is the release: it checks the gates once more and writes the service record.</p>
       <div class="row">
         <button type="button" class="big" @click="goTo(steps.length - 1)">Back</button>
-        <button type="button" class="big main" @click="router.push(`/orders/${number}/release`)">
+        <button type="button" class="big main" :disabled="isSending" @click="router.push(`/orders/${number}/release`)">
           Go to the release
         </button>
       </div>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { Bench, EntryValue, NewEntry } from '@/shared/api/types'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import CouldNot from './CouldNot.vue'
@@ -20,6 +20,24 @@ const props = defineProps<{
 const emit = defineEmits<{ send: [kind: NewEntry['kind'], value: EntryValue]; back: []; next: [] }>()
 
 const couldNot = ref(false)
+watch(
+  () => props.current.step.id,
+  () => (couldNot.value = false),
+)
+/**
+ * The button stays the same from step to step, so that no tap falls between two of them; and a tap counts for the step
+ * that was shown when the finger came down.
+ */
+let pressedAt: string | null = null
+function press(): void {
+  pressedAt = props.current.step.id
+}
+function done(): void {
+  if (pressedAt === null || pressedAt === props.current.step.id) {
+    emit('send', 'tick', {})
+  }
+  pressedAt = null
+}
 const ordinary = /^([\d.,½¼¾⅛⅜⅝⅞⅓⅔–→\s-]+)\s*(.*)$/
 const figure = computed(() => {
   const text = props.current.step.figure?.text ?? null
@@ -40,7 +58,7 @@ const rows = computed(() => [
 </script>
 
 <template>
-  <div class="body">
+  <div :key="current.step.id" class="body">
     <div class="what">
       <h1>{{ current.step.text }}</h1>
       <p v-if="figure" class="figure">
@@ -95,7 +113,8 @@ const rows = computed(() => [
       type="button"
       class="big main wide"
       :disabled="sending"
-      @click="emit('send', 'tick', {})"
+      @pointerdown="press"
+      @click="done"
     >
       {{ current.done ? 'Done already, go on' : 'Done' }}
     </button>

@@ -47,11 +47,18 @@ export function useBench(number: MaybeRefOrGetter<number>) {
   const enter = useMutation({
     mutationFn: (entries: NewEntry[]) =>
       answered(
-        api.POST('/api/orders/{number}/entries', { params: { path: { number: toValue(number) } }, body: { entries } }),
+        api.POST('/api/orders/{number}/entries', {
+          params: { path: { number: toValue(number) } },
+          body: { entries },
+          // goes up although the page is being left
+          keepalive: true,
+        }),
       ),
-    onSuccess: async (bench) => {
+    // an answer to an older question must not undo what this one tells
+    onMutate: () => queries.cancelQueries({ queryKey: keys.bench(toValue(number)) }),
+    onSuccess: (bench) => {
       queries.setQueryData(keys.bench(toValue(number)), bench)
-      await queries.invalidateQueries({ queryKey: keys.board })
+      void queries.invalidateQueries({ queryKey: keys.board, refetchType: 'active' })
     },
   })
 

@@ -12,7 +12,9 @@ import { useDues } from './useDues'
 const { board, columns, error, isPending } = useBoard()
 const { chosen, choose, engines, more, skip, turn, error: duesError } = useDues()
 const { mayWrite } = useSession()
-const stopped = computed(() => columns.flatMap((column) => column.orders.value).filter((each) => each.status === 'stopped'))
+const stopped = computed(() =>
+  columns.flatMap((column) => column.orders.value).filter((each) => each.status === 'stopped'),
+)
 const headings = { now: 'Due now, the longest first', expected: 'Expected', no_record: 'Never recorded' } as const
 const empties = {
   now: 'Nothing is due.',
@@ -33,8 +35,8 @@ const shown = computed(() =>
   <div v-else-if="board" class="stack">
     <div v-for="order in stopped" :key="order.number" class="band stop row spread" role="alert">
       <span>
-        <strong>Order {{ order.number }}, {{ order.boat }}: work stopped.</strong> {{ order.stoppedBy }}. Somebody
-        has to decide how it goes on.
+        <strong>Order {{ order.number }}, {{ order.boat }}: work stopped.</strong> {{ order.stoppedBy }}. Somebody has
+        to decide how it goes on.
       </span>
       <RouterLink :to="`/orders/${order.number}/bench`">See and decide</RouterLink>
     </div>
