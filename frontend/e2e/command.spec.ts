@@ -4,8 +4,10 @@ import { signedIn } from './shop'
 test('Enter in the command box never acts on the answer to an older text', async ({ browser }) => {
   const writer = await signedIn(browser, 'ines')
   // the answer to the whole text comes late, those to its beginnings at once
+  let answer = (): void => undefined
+  const late = new Promise<void>((resolve) => (answer = resolve))
   await writer.route('**/api/search?q=Low%20Water', async (route) => {
-    await new Promise((resolve) => setTimeout(resolve, 1500))
+    await late
     await route.continue()
   })
   await writer.keyboard.press('/')
@@ -13,5 +15,8 @@ test('Enter in the command box never acts on the answer to an older text', async
   await expect(writer.getByRole('option', { name: 'Little Dunlin' })).toBeVisible()
   await writer.keyboard.type('ow Water')
   await writer.keyboard.press('Enter')
+  await expect(writer.getByRole('option', { name: 'Little Dunlin' })).toHaveCount(0)
+  expect(writer.url(), 'nothing was opened yet').not.toContain('/boats/')
+  answer()
   await expect(writer.getByRole('heading', { level: 1 })).toContainText('Low Water')
 })

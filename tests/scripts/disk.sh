@@ -57,4 +57,15 @@ if can_mount; then
     try "and nothing of it is left" test -z "$(ls -A "$HOME_DIR/full/backups")"
     umount "$HOME_DIR/full/backups"
 fi
-token() { ask -f -X POST -d '{}' "$BASE/api/boats/2/calendar" | grep -o '[A-Za-z0-9_-]\{43\}' | head -1; }
+
+# the address of a calendar is a key: it is asked for, found and not found, and stands in no log
+calendar() {
+    local token
+    token=$(ask -f -X POST "$BASE/api/boats/2/calendar" | grep -o '[A-Za-z0-9_-]\{43\}' | head -1)
+    [ ${#token} -eq 43 ] && curl -fsS "$BASE/calendar/$token.ics" | grep -q BEGIN:VCALENDAR || return 1
+    curl -sS -o /dev/null "$BASE/calendar/$token.ics/more"
+    curl -sS -o /dev/null -X POST "$BASE/calendar/$token.ics"
+    grep -rl -- "$token" "$HOME_DIR/var/data/log" "$HOME_DIR/var/run/log" && return 1
+    grep -rq 'calendar' "$HOME_DIR/var/data/log"
+}
+try "no secret address stands in a log" calendar
