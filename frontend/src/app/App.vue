@@ -43,14 +43,14 @@ const bare = computed(() => route.meta['bare'] === true)
 .shell {
   display: grid;
   grid-template-columns: 76px 1fr;
-  height: 100vh;
+  height: calc(100vh - var(--strip, 0px));
 }
 
 .page {
   display: flex;
   flex-direction: column;
   min-width: 0;
-  height: 100vh;
+  height: calc(100vh - var(--strip, 0px));
 }
 
 .top {

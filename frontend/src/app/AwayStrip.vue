@@ -16,6 +16,8 @@ async function look(): Promise<void> {
 }
 
 watch(awaySince, (since, before) => {
+  // the page makes room, so that no button lies beneath it
+  document.documentElement.style.setProperty('--strip', since === null ? '0px' : '48px')
   if (since !== null && before === null) {
     next = setTimeout(() => void look(), everyMs)
   } else if (since === null) {
@@ -37,12 +39,17 @@ watch(awaySince, (since, before) => {
   position: fixed;
   inset: auto 0 0;
   z-index: 4000;
+  height: 48px;
   margin: 0;
   padding: 10px 20px;
   background: var(--brass-tint);
   color: var(--ink);
   border-top: 3px solid var(--brass);
   font-size: 16px;
+  line-height: 25px;
   text-align: center;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
 }
 </style>

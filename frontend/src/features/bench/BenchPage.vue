@@ -124,7 +124,7 @@ function next(): void {
 
 <style scoped>
 .bench {
-  height: 100vh;
+  height: calc(100vh - var(--strip, 0px));
   display: flex;
   flex-direction: column;
   font-size: 18px;

@@ -24,10 +24,12 @@ function target(order: BoardOrder): string {
       {{ name }} <span class="muted">{{ count }}</span>
     </h2>
     <p v-if="orders.length === 0" class="muted small">{{ empty }}</p>
-    <RouterLink v-for="order in orders" :key="order.number" :to="target(order)" class="slip" :class="order.status">
-      <strong>{{ order.number }} · {{ order.boat }}</strong>
-      <span class="small">{{ waitsFor(order) }}</span>
-    </RouterLink>
+    <div v-else class="slips">
+      <RouterLink v-for="order in orders" :key="order.number" :to="target(order)" class="slip" :class="order.status">
+        <strong>{{ order.number }} · {{ order.boat }}</strong>
+        <span class="small">{{ waitsFor(order) }}</span>
+      </RouterLink>
+    </div>
     <button v-if="left > 0" type="button" class="mini" :disabled="fetching" @click="emit('more')">
       {{ left }} more<span class="visually-hidden"> {{ name }}</span>
     </button>
@@ -42,6 +44,15 @@ function target(order: BoardOrder): string {
   flex-direction: column;
   gap: 6px;
   min-height: 88px;
+}
+
+/* a full lane does not push what comes due off the screen */
+.slips {
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+  max-height: 350px;
+  overflow-y: auto;
 }
 
 .slip {
