@@ -31,7 +31,11 @@ final class RestoreCommand extends Command
     {
         $file = Given::word($input->getArgument('file')) ?? '';
         try {
-            $this->restore->from($file, Given::word($input->getOption('backups')) ?? '', static fn (string $told) => $output->writeln("· $told", OutputInterface::OUTPUT_RAW));
+            $this->restore->from(
+                $file,
+                Given::word($input->getOption('backups')) ?? '',
+                static fn (string $told) => $output->writeln("· $told", OutputInterface::OUTPUT_RAW),
+            );
         } catch (UpkeepFailed $error) {
             Given::complain($output, $error->getMessage());
 

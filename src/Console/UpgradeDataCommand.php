@@ -28,7 +28,10 @@ final class UpgradeDataCommand extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         try {
-            ($this->upgrade)(Given::word($input->getOption('backups')) ?? '', static fn (string $told) => $output->writeln("· $told", OutputInterface::OUTPUT_RAW));
+            ($this->upgrade)(
+                Given::word($input->getOption('backups')) ?? '',
+                static fn (string $told) => $output->writeln("· $told", OutputInterface::OUTPUT_RAW),
+            );
         } catch (UpkeepFailed $error) {
             Given::complain($output, $error->getMessage());
 

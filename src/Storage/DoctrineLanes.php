@@ -6,6 +6,7 @@ namespace FreshTack\Storage;
 
 use Doctrine\DBAL\Connection;
 use FreshTack\Core\Finding\Observation;
+use FreshTack\Shop\Bench\Tally;
 use FreshTack\Shop\Board\Lane;
 use FreshTack\Shop\Board\LaneOrder;
 use FreshTack\Shop\Board\Lanes;
@@ -23,7 +24,8 @@ final readonly class DoctrineLanes implements Lanes
     {
         $since = $releasedSince->format('Y-m-d H:i:s');
         $rows = $this->connection->fetchAllAssociative(
-            "SELECT status, COUNT(*) AS orders FROM work_order WHERE status <> 'released' GROUP BY status UNION ALL SELECT 'released', COUNT(*) FROM work_order WHERE status = 'released' AND released_at >= ?",
+            "SELECT status, COUNT(*) AS orders FROM work_order WHERE status <> 'released' GROUP BY status
+            UNION ALL SELECT 'released', COUNT(*) FROM work_order WHERE status = 'released' AND released_at >= ?",
             [$since],
         );
         $counts = [];
@@ -74,9 +76,11 @@ final readonly class DoctrineLanes implements Lanes
             OrderStatus::from(Column::text($row, 'status')),
             Column::int($row, 'boat_id'),
             Column::text($row, 'boat_name'),
-            null === $row['stopped_by'] ? null : Observation::from(Column::text($row, 'stopped_by')),
-            Column::int($row, 'steps_done'),
-            null === $row['steps'] ? 0 : Column::int($row, 'steps'),
+            new Tally(
+                null === $row['steps'] ? 0 : Column::int($row, 'steps'),
+                Column::int($row, 'steps_done'),
+                null === $row['stopped_by'] ? null : Observation::from(Column::text($row, 'stopped_by')),
+            ),
         );
     }
 }

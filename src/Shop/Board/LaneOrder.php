@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Board;
 
-use FreshTack\Core\Finding\Observation;
+use FreshTack\Shop\Bench\Tally;
 use FreshTack\Shop\Order\OrderStatus;
 
 /** An order as the board shows it. */
 final readonly class LaneOrder
 {
-    public function __construct(public int $number, public OrderStatus $status, public int $boatId, public string $boatName, public ?Observation $stoppedBy, public int $stepsDone, public int $steps)
-    {
+    public function __construct(
+        public int $number,
+        public OrderStatus $status,
+        public int $boatId,
+        public string $boatName,
+        public Tally $tally,
+    ) {
     }
 }

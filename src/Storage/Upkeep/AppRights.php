@@ -63,10 +63,10 @@ final readonly class AppRights
     {
         foreach (array_filter(self::TABLES, static fn (array $rights): bool => [] !== $rights) as $table => $rights) {
             // what is given first is never missing meanwhile
-            $this->connection->executeStatement(\sprintf("GRANT %s ON %s TO '%s'@'127.0.0.1'", implode(', ', $rights), $table, $account));
-            $refused = array_diff(self::ROWS, $rights);
-            if ([] !== $refused) {
-                $this->connection->executeStatement(\sprintf("REVOKE %s ON %s FROM '%s'@'127.0.0.1'", implode(', ', $refused), $table, $account));
+            $this->connection->executeStatement(\sprintf("GRANT %s ON $table TO '$account'@'127.0.0.1'", implode(', ', $rights)));
+            $refused = implode(', ', array_diff(self::ROWS, $rights));
+            if ('' !== $refused) {
+                $this->connection->executeStatement("REVOKE $refused ON $table FROM '$account'@'127.0.0.1'");
             }
         }
     }
@@ -74,8 +74,8 @@ final readonly class AppRights
     /** @return list<string> tables that nobody has listed above: the application can't even read them */
     public function unlisted(): array
     {
-        $there = $this->connection->fetchFirstColumn('SELECT table_name FROM information_schema.tables WHERE table_schema = DATABASE() ORDER BY table_name');
+        $there = array_filter($this->connection->fetchFirstColumn('SHOW TABLES'), \is_string(...));
 
-        return array_values(array_diff(array_filter($there, \is_string(...)), array_keys(self::TABLES)));
+        return array_values(array_diff($there, array_keys(self::TABLES)));
     }
 }

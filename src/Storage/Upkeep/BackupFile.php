@@ -31,15 +31,19 @@ final readonly class BackupFile
      */
     public static function pack(string $folder, array $sums, \DateTimeImmutable $at, string $file): void
     {
-        $hashes = array_combine(self::PARTS, array_map(static fn (string $part): string => (string) hash_file('sha256', "$folder/$part"), self::PARTS));
+        $hashes = [];
+        foreach (self::PARTS as $part) {
+            $hashes[$part] = (string) hash_file('sha256', "$folder/$part");
+        }
         $manifest = Json::encode(['format' => self::FORMAT, 'takenAt' => $at->format(\DATE_ATOM), 'sha256' => $hashes, 'tables' => $sums]);
-        file_put_contents("$folder/manifest.json", $manifest) === \strlen($manifest) || throw new UpkeepFailed("$folder can't be written: is the disk full?");
+        file_put_contents("$folder/manifest.json", $manifest) === \strlen($manifest) || throw UpkeepFailed::unwritten($folder);
         $new = \dirname($file).'/.'.basename($file).'.'.getmypid();
         try {
             Command::of(['tar', '-C', $folder, '-cf', $new, 'manifest.json', ...self::PARTS])->run();
             Command::of(['sync', $new])->run();
             KillPoint::reached('backup.packed');
-            @link($new, $file) || throw new UpkeepFailed(file_exists($file) ? "$file exists already; nothing was written" : "$file can't be written");
+            $there = file_exists($file);
+            @link($new, $file) || throw new UpkeepFailed($there ? "$file exists already; nothing was written" : "$file can't be written");
         } finally {
             @unlink($new);
         }
@@ -100,8 +104,9 @@ final readonly class BackupFile
     private static function sums(mixed $manifest, string $file): array
     {
         $tables = \is_array($manifest) && self::FORMAT === ($manifest['format'] ?? null) ? $manifest['tables'] ?? null : null;
+        \is_array($tables) || throw new UpkeepFailed("$file was made by a newer version; nothing was changed");
         $sums = [];
-        foreach (\is_array($tables) ? $tables : throw new UpkeepFailed("$file was made by a newer version; nothing was changed") as $table => $told) {
+        foreach ($tables as $table => $told) {
             \is_array($told) && \is_int($told['rows'] ?? null) && \is_string($told['sum'] ?? null) || throw self::damaged($file);
             $sums[(string) $table] = ['rows' => $told['rows'], 'sum' => $told['sum']];
         }

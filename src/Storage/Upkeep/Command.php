@@ -50,12 +50,12 @@ final readonly class Command
         $this->through(static function ($in, $out) use ($file, $seen): void {
             fclose($in);
             $packed = gzopen($file, 'wb6');
-            false !== $packed || throw new UpkeepFailed("$file can't be written");
+            false !== $packed || throw UpkeepFailed::unwritten($file);
             $before = '';
             while ('' !== ($piece = (string) fread($out, self::CHUNK))) {
                 $seen($before.$piece);
                 $before = substr($piece, -64);
-                \strlen($piece) === gzwrite($packed, $piece) || throw new UpkeepFailed("$file can't be written: is the disk full?");
+                \strlen($piece) === gzwrite($packed, $piece) || throw UpkeepFailed::unwritten($file);
             }
             gzclose($packed);
         });
@@ -94,7 +94,8 @@ final readonly class Command
         stream_get_contents($pipes[1]);
         $status = proc_close($process);
         rewind($errors);
-        0 === $status || throw new UpkeepFailed(\sprintf('%s failed: %s', $this->words[0], mb_strimwidth(trim((string) stream_get_contents($errors)), 0, 300, '…')));
+        $said = mb_strimwidth(trim((string) stream_get_contents($errors)), 0, 300, '…');
+        0 === $status || throw new UpkeepFailed($this->words[0].' failed: '.$said);
 
         return $result;
     }

@@ -35,7 +35,7 @@ final readonly class DatabaseServer
     public function connect(?string $database): Connection
     {
         // @phpstan-ignore argument.type (the parameters are those that Doctrine itself has read)
-        return DriverManager::getConnection([...array_diff_key($this->parameters, ['dbname' => 0]), ...(null === $database ? [] : ['dbname' => $database])]);
+        return DriverManager::getConnection(['dbname' => $database, ...array_diff_key($this->parameters, ['dbname' => 0])]);
     }
 
     public function create(string $database): void
@@ -53,7 +53,9 @@ final readonly class DatabaseServer
     {
         $like = str_replace('_', '\_', $this->firstName()).'%';
 
-        return array_values(array_filter($this->connect(null)->fetchFirstColumn('SELECT schema_name FROM information_schema.schemata WHERE schema_name LIKE ? ORDER BY schema_name', [$like]), \is_string(...)));
+        $sql = 'SELECT schema_name FROM information_schema.schemata WHERE schema_name LIKE ? ORDER BY schema_name';
+
+        return array_values(array_filter($this->connect(null)->fetchFirstColumn($sql, [$like]), \is_string(...)));
     }
 
     /**
@@ -63,9 +65,8 @@ final readonly class DatabaseServer
      */
     public function dump(string $database, string $file, \Closure $begun): void
     {
-        $dump = Command::of(['mariadb-dump', ...$this->arguments(), '--single-transaction', '--default-character-set=utf8mb4', $database], ['MYSQL_PWD' => $this->text('password')]);
         $told = false;
-        $dump->into($file, static function (string $text) use (&$told, $begun): void {
+        $this->command('mariadb-dump', '--single-transaction', $database)->into($file, static function (string $text) use (&$told, $begun): void {
             // the first table comes after the transaction has begun
             if (!$told && str_contains($text, '-- Table structure for table')) {
                 $told = true;
@@ -79,13 +80,17 @@ final readonly class DatabaseServer
 
     public function load(string $file, string $database): void
     {
-        Command::of(['mariadb', ...$this->arguments(), '--default-character-set=utf8mb4', $database], ['MYSQL_PWD' => $this->text('password')])->from($file);
+        $this->command('mariadb', $database)->from($file);
     }
 
-    /** @return list<string> */
-    private function arguments(): array
+    private function command(string $program, string ...$words): Command
     {
-        return ['--no-defaults', '--host='.$this->text('host'), '--port='.$this->text('port'), '--user='.$this->text('user')];
+        $server = ['--host='.$this->text('host'), '--port='.$this->text('port'), '--user='.$this->text('user')];
+
+        return Command::of(
+            [$program, '--no-defaults', ...$server, '--default-character-set=utf8mb4', ...array_values($words)],
+            ['MYSQL_PWD' => $this->text('password')],
+        );
     }
 
     private function text(string $name): string

@@ -63,7 +63,7 @@ final class FileDoor implements Door
             usleep(100_000);
             $inside = $this->locked('inside', \LOCK_EX);
         }
-        $this->held[] = $inside ?? throw new UpkeepFailed(\sprintf('somebody is still changing something after %d s; nothing was changed', $seconds));
+        $this->held[] = $inside ?? throw new UpkeepFailed("somebody is still changing something after $seconds s; nothing was changed");
     }
 
     public function make(): void

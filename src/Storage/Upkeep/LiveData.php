@@ -40,7 +40,7 @@ final readonly class LiveData
     {
         $folder = "$this->dataDir/generations/$database";
         foreach (self::FOLDERS as $name) {
-            is_dir("$folder/$name") || @mkdir("$folder/$name", 0o700, true) || throw new UpkeepFailed("$folder can't be made: is the disk full?");
+            is_dir("$folder/$name") || @mkdir("$folder/$name", 0o700, true) || throw UpkeepFailed::unwritten($folder);
         }
 
         return $folder;
@@ -50,7 +50,7 @@ final readonly class LiveData
     {
         $new = "$this->dataDir/live.new";
         @unlink($new);
-        symlink("generations/$database", $new) && rename($new, "$this->dataDir/live") || throw new UpkeepFailed("$this->dataDir/live can't be turned");
+        symlink("generations/$database", $new) && rename($new, "$this->dataDir/live") || throw UpkeepFailed::unwritten($new);
         Command::of(['sync', $this->dataDir])->run();
     }
 

@@ -30,7 +30,9 @@ final class LiveDatabase
         // asked of the system each time: what PHP remembers of a path may be the link of before
         $name = basename((string) readlink($link));
 
-        return 1 === preg_match('/^[a-z0-9_]{1,60}$/', $name) ? $name : throw new \RuntimeException($link.' can\'t be read: nobody knows which database is the shop\'s.');
+        1 === preg_match('/^[a-z0-9_]{1,60}$/', $name) || throw new \RuntimeException($link.' names no database.');
+
+        return $name;
     }
 
     /** Null: none; we work with the one that is the shop's. */

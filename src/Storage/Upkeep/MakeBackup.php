@@ -11,11 +11,15 @@ final readonly class MakeBackup
 {
     private const PATTERN = '/^%s-\d{8}T\d{6}Z(-\d+)?\.tar$/';
 
-    public function __construct(private DatabaseServer $server, private LiveDatabase $live, private LiveData $data)
+    public function __construct(private LiveShop $shop)
     {
     }
 
-    /** Into a new file of the folder, named after the time; two in one second get two names. */
+    /**
+     * Into a new file of the folder, named after the time; two in one second get two names.
+     *
+     * @throws UpkeepFailed
+     */
     public function into(string $folder, string $prefix): string
     {
         $this->makeFolder($folder);
@@ -42,7 +46,7 @@ final readonly class MakeBackup
         $work = WorkFolder::beside($file);
         try {
             $sums = $this->database($work->path);
-            Command::of(['tar', '-C', $this->data->folder(), '-czf', "$work->path/files.tar.gz", ...LiveData::FOLDERS])->run();
+            Command::of(['tar', '-C', $this->shop->data->folder(), '-czf', "$work->path/files.tar.gz", ...LiveData::FOLDERS])->run();
             BackupFile::pack($work->path, $sums, new \DateTimeImmutable(), $file);
         } finally {
             $work->remove();
@@ -53,7 +57,11 @@ final readonly class MakeBackup
     public function keep(string $folder, string $prefix, int $count): void
     {
         $files = glob("$folder/$prefix-*.tar");
-        $ours = array_filter(false === $files ? [] : $files, static fn (string $file): bool => 1 === preg_match(\sprintf(self::PATTERN, preg_quote($prefix, '/')), basename($file)));
+        $pattern = \sprintf(self::PATTERN, preg_quote($prefix, '/'));
+        $ours = array_filter(
+            false === $files ? [] : $files,
+            static fn (string $file): bool => 1 === preg_match($pattern, basename($file)),
+        );
         usort($ours, static fn (string $a, string $b): int => strnatcmp(basename($b, '.tar'), basename($a, '.tar')));
         array_map(unlink(...), \array_slice($ours, $count));
     }
@@ -66,14 +74,14 @@ final readonly class MakeBackup
      */
     private function database(string $folder): array
     {
-        $name = $this->live->name() ?? $this->server->firstName();
-        $lock = $this->server->connect($name);
-        $count = $this->server->connect($name);
-        $tables = $lock->fetchFirstColumn('SELECT table_name FROM information_schema.tables WHERE table_schema = DATABASE()');
+        $name = $this->shop->database();
+        $lock = $this->shop->server->connect($name);
+        $count = $this->shop->server->connect($name);
+        $tables = array_filter($lock->fetchFirstColumn('SHOW TABLES'), \is_string(...));
         [] !== $tables || throw new UpkeepFailed("the database $name is empty; nothing was written");
-        $lock->executeStatement('LOCK TABLES '.implode(' READ, ', array_filter($tables, \is_string(...))).' READ');
+        $lock->executeStatement('LOCK TABLES '.implode(' READ, ', $tables).' READ');
         self::begin($count);
-        $this->server->dump($name, "$folder/database.sql.gz", static function () use ($lock): void {
+        $this->shop->server->dump($name, "$folder/database.sql.gz", static function () use ($lock): void {
             $lock->executeStatement('UNLOCK TABLES');
         });
 

@@ -21,7 +21,9 @@ abstract class RepeatableMigration extends AbstractMigration
 
     final public function down(Schema $schema): void
     {
-        $this->throwIrreversibleMigrationException('Tables do not go back. Restore the backup that was taken before the upgrade: bin/restore var/backups/before-upgrade-….tar');
+        $this->throwIrreversibleMigrationException(
+            'Tables do not go back. Restore the backup that was taken before the upgrade: bin/restore var/backups/before-upgrade-….tar',
+        );
     }
 
     final protected function hasColumn(Schema $schema, string $table, string $column): bool

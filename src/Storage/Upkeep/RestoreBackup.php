@@ -15,15 +15,24 @@ use Doctrine\Migrations\Metadata\AvailableMigration;
 final readonly class RestoreBackup
 {
     private const DRAIN_SECONDS = 60;
+    private const STAYS = 'The present data stay as they are';
+    /** Without these it is no shop. */
+    private const NEEDED = ['account', 'migration_version', 'work_order'];
 
-    public function __construct(private DatabaseServer $server, private LiveDatabase $live, private LiveData $data, private FileDoor $door, private MakeBackup $backup, private DependencyFactory $migrations, private string $projectDir, private string $dataDir)
-    {
+    public function __construct(
+        private LiveShop $shop,
+        private MakeBackup $backup,
+        private DependencyFactory $migrations,
+        private OwnConsole $console,
+        private string $dataDir,
+    ) {
     }
 
     /**
      * Nobody changes anything from the moment the file is found whole until this process ends.
      *
-     * @param \Closure(string): void $told what was done
+     * @param string                 $backups a folder
+     * @param \Closure(string): void $told    what was done
      *
      * @throws UpkeepFailed if the file is not whole, or what it holds is not what was backed up
      */
@@ -33,12 +42,16 @@ final readonly class RestoreBackup
         $work = WorkFolder::beside($this->dataDir.'/unpacked');
         try {
             $unpacked = BackupFile::unpack($file, $work->path);
-            $this->door->close(self::DRAIN_SECONDS);
+            $this->shop->door->close(self::DRAIN_SECONDS);
             KillPoint::reached('restore.closed');
             $told('the present data are kept in '.$this->backup->into($backups, 'before-restore'));
             KillPoint::reached('restore.saved');
             $this->forgetOthers();
-            $this->build($unpacked, \sprintf('%s_%s_%s', $this->server->firstName(), gmdate('ymdHis'), bin2hex(random_bytes(3))));
+            $name = \sprintf('%s_%s_%s', $this->shop->server->firstName(), gmdate('ymdHis'), bin2hex(random_bytes(3)));
+            $this->database($unpacked, $name);
+            $this->files($unpacked, $name);
+            $this->shop->data->switchTo($name);
+            KillPoint::reached('restore.switched');
         } finally {
             $work->remove();
         }
@@ -47,44 +60,54 @@ final readonly class RestoreBackup
     /** What an earlier restore left, ended or not. */
     private function forgetOthers(): void
     {
-        $this->data->forgetOthers();
-        array_map($this->server->drop(...), array_diff($this->server->names(), [$this->live->name() ?? $this->server->firstName()]));
+        $this->shop->data->forgetOthers();
+        array_map($this->shop->server->drop(...), array_diff($this->shop->server->names(), [$this->shop->database()]));
     }
 
-    private function build(BackupFile $unpacked, string $name): void
+    private function database(BackupFile $unpacked, string $name): void
     {
-        $this->server->create($name);
+        $this->shop->server->create($name);
         KillPoint::reached('restore.created');
-        $this->server->load($unpacked->folder.'/database.sql.gz', $name);
+        $this->shop->server->load($unpacked->folder.'/database.sql.gz', $name);
         KillPoint::reached('restore.loaded');
-        $this->check($unpacked, $this->server->connect($name));
+        $this->check($unpacked, $this->shop->server->connect($name));
         KillPoint::reached('restore.checked');
-        $this->console($name, 'migrations:migrate', '--no-interaction', '--allow-no-migration', '--quiet');
-        $this->console($name, 'data:rights');
-        $this->console($name, 'orders:tally', '--quiet');
+        $this->console->run($name, 'migrations:migrate', '--no-interaction', '--allow-no-migration', '--quiet');
+        $this->console->run($name, 'data:rights');
+        $this->console->run($name, 'orders:tally', '--quiet');
         KillPoint::reached('restore.migrated');
-        $folder = $this->data->make($name);
-        is_file($unpacked->folder.'/files.tar.gz')
-            ? Command::of(['tar', '-C', $folder, '--no-same-owner', '-xzf', $unpacked->folder.'/files.tar.gz', ...LiveData::FOLDERS])->run()
-            : Command::of(['cp', '-a', ...array_map(fn (string $each): string => $this->data->folder().'/'.$each, LiveData::FOLDERS), $folder])->run();
+    }
+
+    /** An older backup has none: those of now stay. */
+    private function files(BackupFile $unpacked, string $name): void
+    {
+        $folder = $this->shop->data->make($name);
+        $packed = $unpacked->folder.'/files.tar.gz';
+        $live = array_map(fn (string $each): string => $this->shop->data->folder().'/'.$each, LiveData::FOLDERS);
+        is_file($packed)
+            ? Command::of(['tar', '-C', $folder, '--no-same-owner', '-xzf', $packed, ...LiveData::FOLDERS])->run()
+            : Command::of(['cp', '-a', ...$live, $folder])->run();
         KillPoint::reached('restore.filed');
-        $this->data->switchTo($name);
-        KillPoint::reached('restore.switched');
     }
 
     private function check(BackupFile $unpacked, Connection $database): void
     {
-        $differences = null === $unpacked->sums ? [] : TableSums::differences($unpacked->sums, TableSums::of($database));
-        [] === $differences || throw new UpkeepFailed('what was read back is not what was backed up: '.implode('; ', $differences).'. The present data stay as they are');
-        $there = $database->fetchFirstColumn("SELECT table_name FROM information_schema.tables WHERE table_schema = DATABASE() AND table_name IN ('migration_version', 'work_order', 'account')");
-        3 === \count($there) || throw new UpkeepFailed('the backup holds no shop. The present data stay as they are');
-        $known = array_map(static fn (AvailableMigration $each): string => (string) $each->getVersion(), $this->migrations->getMigrationRepository()->getMigrations()->getItems());
-        $newer = array_diff(array_filter($database->fetchFirstColumn('SELECT version FROM migration_version'), \is_string(...)), $known);
-        [] === $newer || throw new UpkeepFailed('the backup was made by a newer version of the program. The present data stay as they are');
+        $wrong = null === $unpacked->sums ? [] : TableSums::differences($unpacked->sums, TableSums::of($database));
+        [] === $wrong || throw new UpkeepFailed('what was read back is not what was backed up: '.implode('; ', $wrong).'. '.self::STAYS);
+        $tables = array_filter($database->fetchFirstColumn('SHOW TABLES'), \is_string(...));
+        [] === array_diff(self::NEEDED, $tables) || throw new UpkeepFailed('the backup holds no shop. '.self::STAYS);
+        $newer = array_diff(
+            array_filter($database->fetchFirstColumn('SELECT version FROM migration_version'), \is_string(...)),
+            $this->knownVersions(),
+        );
+        [] === $newer || throw new UpkeepFailed('the backup was made by a newer version of the program. '.self::STAYS);
     }
 
-    private function console(string $database, string ...$words): void
+    /** @return list<string> */
+    private function knownVersions(): array
     {
-        Command::of([\PHP_BINARY, $this->projectDir.'/bin/console', ...array_values($words)], ['FRESH_TACK_DATABASE' => $database])->run();
+        $all = $this->migrations->getMigrationRepository()->getMigrations()->getItems();
+
+        return array_map(static fn (AvailableMigration $each): string => (string) $each->getVersion(), array_values($all));
     }
 }

@@ -15,6 +15,7 @@ final readonly class Sweep
         'prints/.*.new' => 3_600,
         'progress/*' => 86_400,
         'sessions/sess_*' => 43_200,
+        'log/*.log' => 30 * 86_400,
         'reader/taken/*' => 90 * 86_400,
         'reader/refused/*' => 90 * 86_400,
         '.fresh-tack-*/*' => 86_400,

@@ -12,19 +12,30 @@ final readonly class TableSums
     /** @return array<string, array{rows: int, sum: string}> by table */
     public static function of(Connection $connection): array
     {
-        $columns = [];
-        foreach ($connection->fetchAllAssociative('SELECT table_name AS name, column_name AS field FROM information_schema.columns WHERE table_schema = DATABASE() ORDER BY table_name, ordinal_position') as $row) {
-            if (\is_string($row['name']) && \is_string($row['field'])) {
-                $columns[$row['name']][] = \sprintf("IFNULL(SHA1(`%s`), '-')", $row['field']);
-            }
-        }
         $sums = [];
-        foreach ($columns as $table => $fields) {
-            $row = $connection->fetchNumeric(\sprintf("SELECT COUNT(*), CAST(COALESCE(SUM(CRC32(CONCAT_WS(',', %s))), 0) AS CHAR) FROM `%s`", implode(', ', $fields), $table));
-            $sums[$table] = ['rows' => is_numeric($row[0] ?? null) ? (int) $row[0] : -1, 'sum' => \is_string($row[1] ?? null) ? $row[1] : ''];
+        foreach (self::columns($connection) as $table => $columns) {
+            $fields = implode(', ', array_map(static fn (string $column): string => "IFNULL(SHA1(`$column`), '-')", $columns));
+            $row = $connection->fetchNumeric("SELECT COUNT(*), CAST(COALESCE(SUM(CRC32(CONCAT_WS(',', $fields))), 0) AS CHAR) FROM `$table`");
+            [$rows, $sum] = [$row[0] ?? null, $row[1] ?? null];
+            $sums[$table] = ['rows' => is_numeric($rows) ? (int) $rows : -1, 'sum' => \is_string($sum) ? $sum : ''];
         }
 
         return $sums;
+    }
+
+    /** @return array<string, non-empty-list<string>> by table, in their order */
+    private static function columns(Connection $connection): array
+    {
+        $columns = [];
+        $sql = 'SELECT table_name AS name, column_name AS field FROM information_schema.columns
+            WHERE table_schema = DATABASE() ORDER BY table_name, ordinal_position';
+        foreach ($connection->fetchAllAssociative($sql) as $row) {
+            if (\is_string($row['name']) && \is_string($row['field'])) {
+                $columns[$row['name']][] = $row['field'];
+            }
+        }
+
+        return $columns;
     }
 
     /**
@@ -41,7 +52,8 @@ final readonly class TableSums
             if (null === $there) {
                 $told[] = "the table $table is missing";
             } elseif ($there !== $sums) {
-                $told[] = $there['rows'] === $sums['rows'] ? "$table has other content" : \sprintf('%s has %d rows, not %d', $table, $there['rows'], $sums['rows']);
+                $rows = \sprintf('%s has %d rows, not %d', $table, $there['rows'], $sums['rows']);
+                $told[] = $there['rows'] === $sums['rows'] ? "$table has other content" : $rows;
             }
         }
 

@@ -12,32 +12,45 @@ final readonly class UpgradeData
     private const KEPT = 5;
     private const PREFIX = 'before-upgrade';
 
-    public function __construct(private DependencyFactory $migrations, private MakeBackup $backup, private AppRights $rights, private DatabaseServer $server, private LiveDatabase $live, private LiveData $data, private FileDoor $door, private string $projectDir)
-    {
+    public function __construct(
+        private LiveShop $shop,
+        private MakeBackup $backup,
+        private DependencyFactory $migrations,
+        private AppRights $rights,
+        private OwnConsole $console,
+    ) {
     }
 
-    /** @param \Closure(string): void $told what was done */
+    /**
+     * @param string                 $backups a folder
+     * @param \Closure(string): void $told    what was done
+     *
+     * @throws UpkeepFailed
+     */
     public function __invoke(string $backups, \Closure $told): void
     {
-        $this->data->begin($this->live->name() ?? $this->server->firstName());
-        $this->door->make();
+        $this->shop->data->begin($this->shop->database());
+        $this->shop->door->make();
         $this->migrations->getMetadataStorage()->ensureInitialized();
         $new = \count($this->migrations->getMigrationStatusCalculator()->getNewMigrations());
         if ($new > 0) {
-            if ($this->holdsSomething()) {
-                $told('before the tables change, the data are kept in '.$this->backup->into($backups, self::PREFIX));
-                $this->backup->keep($backups, self::PREFIX, self::KEPT);
-            }
-            Command::of([\PHP_BINARY, $this->projectDir.'/bin/console', 'migrations:migrate', '--no-interaction', '--quiet'])->run();
+            $this->keepWhatIsThere($backups, $told);
+            $this->console->run(null, 'migrations:migrate', '--no-interaction', '--quiet');
             $told(\sprintf('tables brought up to date in %d %s', $new, 1 === $new ? 'step' : 'steps'));
         }
-        $this->rights->grant($this->server->appAccount());
-        $unlisted = $this->rights->unlisted();
-        [] === $unlisted || throw new UpkeepFailed('these tables are no part of the shop, or AppRights has forgotten them: '.implode(', ', $unlisted));
+        $this->rights->grant($this->shop->server->appAccount());
+        $unlisted = implode(', ', $this->rights->unlisted());
+        '' === $unlisted || throw new UpkeepFailed("these tables are no part of the shop, or AppRights has forgotten them: $unlisted");
     }
 
-    private function holdsSomething(): bool
+    /** @param \Closure(string): void $told */
+    private function keepWhatIsThere(string $backups, \Closure $told): void
     {
-        return [] !== array_diff(array_filter($this->server->connect($this->live->name() ?? $this->server->firstName())->fetchFirstColumn('SHOW TABLES'), \is_string(...)), ['migration_version']);
+        $tables = $this->shop->server->connect($this->shop->database())->fetchFirstColumn('SHOW TABLES');
+        if ([] === array_diff(array_filter($tables, \is_string(...)), ['migration_version'])) {
+            return;
+        }
+        $told('before the tables change, the data are kept in '.$this->backup->into($backups, self::PREFIX));
+        $this->backup->keep($backups, self::PREFIX, self::KEPT);
     }
 }

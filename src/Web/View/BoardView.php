@@ -31,9 +31,9 @@ final readonly class BoardView
             'status' => $order->status->value,
             'boatId' => $order->boatId,
             'boat' => $order->boatName,
-            'stoppedBy' => $order->stoppedBy?->label(),
-            'stepsDone' => $order->stepsDone,
-            'steps' => $order->steps,
+            'stoppedBy' => $order->tally->stoppedBy?->label(),
+            'stepsDone' => $order->tally->stepsDone,
+            'steps' => $order->tally->steps,
         ];
     }
 }
