@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { openCheckIn, sendCheckIn, signedIn, tablet } from './shop'
+import { issueFor, openCheckIn, sendCheckIn, signedIn, tablet } from './shop'
 
 async function isAccessible(page: Page, where: string): Promise<void> {
   const { violations } = await new AxeBuilder({ page })
@@ -19,26 +19,38 @@ async function fits(page: Page, where: string): Promise<void> {
   expect(overflow, `${where} scrolls sideways`).toBe(0)
 }
 
-test('every main screen is accessible and fits its size', async ({ browser, page }) => {
+// one test each, since every screen takes its time
+const places = {
+  'the board, rigs and parts': ['/', '/boats', '/bench', '/parts', '/parts/catalogue', '/boats/1', '/boats/12'],
+  'forms of the register': ['/boats/4/check-in', '/boats/new', '/boats/1/edit', '/customers/1', '/engines', '/hours'],
+  'logs, outbox and policy': ['/engines/1/log', '/outbox', '/policy'],
+  'the book': ['', '/holes', '/ranges', '/procedures', '/quote', '/files', '/new'].map((leaf) => `/book${leaf}`),
+  sheets: ['kestrane-k320/1', 'dunmarrow-d65/6', 'dunmarrow-d65/comparison?older=5&newer=6'].map(
+    (sheet) => `/book/sheets/${sheet}`,
+  ),
+} as const
+
+test('the login is accessible', async ({ page }) => {
   await page.goto('/')
   await isAccessible(page, 'login')
+})
+
+for (const [what, paths] of Object.entries(places)) {
+  test(`accessible, and fits its size: ${what}`, async ({ browser }) => {
+    const manager = await signedIn(browser, 'mora')
+    for (const place of paths) {
+      await manager.goto(place)
+      await expect(manager.locator('.el-skeleton')).toHaveCount(0)
+      await isAccessible(manager, place)
+      await fits(manager, place)
+    }
+  })
+}
+
+test('accessible, and fits its size: the builder', async ({ browser }) => {
   const manager = await signedIn(browser, 'mora')
-  const places = [
-    ...['/', '/boats', '/bench', '/parts', '/parts/catalogue', '/boats/1', '/engines/1/log', '/boats/4/check-in'],
-    ...['/boats/12', '/boats/new', '/boats/1/edit', '/customers/1', '/engines', '/hours', '/outbox', '/policy'],
-    ...['', '/holes', '/ranges', '/procedures', '/quote', '/files', '/new'].map((leaf) => `/book${leaf}`),
-    ...['kestrane-k320/1', 'dunmarrow-d65/6', 'dunmarrow-d65/comparison?older=5&newer=6'].map(
-      (sheet) => `/book/sheets/${sheet}`,
-    ),
-  ]
-  for (const place of places) {
-    await manager.goto(place)
-    await expect(manager.locator('.el-skeleton')).toHaveCount(0)
-    await isAccessible(manager, place)
-    await fits(manager, place)
-  }
   await openCheckIn(manager, "Cox's Echo")
-  const number = await sendCheckIn(manager)
+  await sendCheckIn(manager)
   await expect(manager.getByRole('checkbox', { name: /^Engine oil/ })).toBeVisible()
   await manager.getByRole('checkbox', { name: /^Engine oil/ }).click()
   await expect(manager.getByRole('button', { name: /^Issue 1 task/ })).toBeVisible()
@@ -54,9 +66,11 @@ test('every main screen is accessible and fits its size', async ({ browser, page
     .first()
     .click()
   await isAccessible(manager, 'builder, a step added')
-  await manager.keyboard.press('F9')
-  await expect(manager.getByRole('link', { name: 'Open at the bench' })).toBeVisible()
+})
 
+test('accessible, and fits its size: the bench and its leaves', async ({ browser }) => {
+  const writer = await signedIn(browser, 'ines')
+  const number = await issueFor(writer, "Cox's Echo", null, ['Engine oil'])
   const bench = await signedIn(browser, 'ada', tablet)
   for (const leaf of ['cart', 'release', 'paper']) {
     await bench.goto(`/orders/${number}/${leaf}`)
@@ -69,6 +83,12 @@ test('every main screen is accessible and fits its size', async ({ browser, page
   await isAccessible(bench, 'crowfoot')
   await bench.getByRole('button', { name: 'Figures' }).click()
   await isAccessible(bench, 'plate')
+})
+
+test('accessible, and fits its size: steps at the bench', async ({ browser }) => {
+  const writer = await signedIn(browser, 'ines')
+  const number = await issueFor(writer, "Cox's Echo", null, ['Engine oil'])
+  const bench = await signedIn(browser, 'ada', tablet)
   for (const step of [
     'rig.place.level',
     'single.drain-plug.look',

@@ -71,7 +71,7 @@ test('two technicians: the plan, its waits, kits and allowance, three densities 
     await steps.getByRole('button', { name: 'Add a step after “Fill the oil”' }).click()
     await steps.getByLabel('What is done after this').fill('Look at the seal of the fill cap.')
     await steps.getByLabel('What is done after this').press('Enter')
-    await expect(steps.getByText('added by hand')).toBeVisible()
+    await expect(steps.getByRole('listitem').filter({ hasText: 'added by hand' })).toContainText('Look at the seal')
     await expect.poll(async () => (await place('Look at the seal')) - (await place('Fill the oil'))).toBeGreaterThan(0)
   })
 

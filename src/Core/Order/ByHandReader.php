@@ -44,7 +44,7 @@ final readonly class ByHandReader
     {
         $step->knowsOnly('id', 'after', 'text', 'attendedMin');
         $id = $step->at('id')->string(20);
-        if (1 !== preg_match('/^hand-\d{1,4}$/', $id)) {
+        if (!HandStep::isId($id)) {
             $step->at('id')->flaw('This must be "hand-" and a number.');
         }
         $after = $step->at('after')->string(80);

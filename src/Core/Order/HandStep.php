@@ -13,7 +13,7 @@ use FreshTack\Core\Quantity\Minutes;
  */
 final readonly class HandStep
 {
-    public const PREFIX = 'hand-';
+    private const ID = '/^hand-\d{1,4}$/';
 
     /**
      * @param string $id    `hand-` and a number, one of its own in the order
@@ -21,6 +21,12 @@ final readonly class HandStep
      */
     public function __construct(public string $id, public string $after, public string $text, public Minutes $attended)
     {
+    }
+
+    /** Whether an operation goes by such an id; "hand-back", of the book, does not. */
+    public static function isId(string $id): bool
+    {
+        return 1 === preg_match(self::ID, $id);
     }
 
     /** Of the operation that it becomes: it stands at the engine, or the rig, of what it follows. */

@@ -68,7 +68,7 @@ final readonly class OrderedOperation
 
     public function isByHand(): bool
     {
-        return str_starts_with($this->operation->id, HandStep::PREFIX);
+        return HandStep::isId($this->operation->id);
     }
 
     /** The same once more: its steps get ids of their own. */

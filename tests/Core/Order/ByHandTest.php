@@ -96,6 +96,17 @@ final class ByHandTest extends TestCase
         self::assertSame(self::workboat()->labour->handsOn->count + 4, $order->labour->handsOn->count);
     }
 
+    /** The book's own "hand-back" only sounds like it. */
+    public function testWhatTheBookCallsHandBackIsNotAddedByHand(): void
+    {
+        $order = self::workboat();
+        $ids = array_map(static fn (OrderedOperation $operation): string => $operation->operation->id, $order->operations);
+
+        self::assertContains('hand-back', $ids);
+        self::assertSame([], array_filter($order->operations, static fn (OrderedOperation $operation): bool => $operation->isByHand()));
+        self::assertSame(0, $order->byHand()->count);
+    }
+
     public function testAStepForTheWholeRigIsDoneOnceHoweverManyEngines(): void
     {
         $order = Requests::build([...Requests::twin(), 'byHand' => self::byHand([], [['hand-7', 'rig.close-out', 'Wash the deck down.', 10]])]);
