@@ -34,7 +34,7 @@ database_answers() { sql -N -e 'SELECT 1'; }
 
 # database_up RUN: starts it if it does not answer; settings must be written and the supervisor must run.
 database_up() {
-    part_runs "$1" database && until_true 5 database_answers && return 0
+    part_runs "$1" database && until_true 30 database_answers && return 0
     make_database_folder
     part_runs "$1" database || port_free "$DB_PORT" || die "port $DB_PORT, for the database, is taken by another program"
     part_again "$1" database

@@ -65,14 +65,16 @@ supervisor() { as_runner supervisorctl -c "$1/supervisor.conf" "${@:2}"; }
 
 supervised() { [ -f "$1/supervisor.conf" ] && supervisor "$1" pid >/dev/null 2>&1; }
 
-# supervisor_up RUN: says 1 if parts of before had to be ended.
+# supervisor_up RUN: starts it unless it runs. Parts that ran without it are ended, and it is said.
 supervisor_up() {
-    local run=$1
+    local run=$1 as=()
     supervised "$run" && return 0
     end_orphans "$run"
     own "$run" "$run/log"
     write_supervisor_conf "$run"
-    as_runner setsid supervisord -c "$run/supervisor.conf" >"$run/log/supervisor.out" 2>&1 </dev/null 7>&- 8>&- 9>&- &
+    # not through as_runner: a function in the background leaves a shell behind
+    [ "$RUNNER" = "$(id -un)" ] || as=(setpriv --reuid "$RUNNER" --regid "$RUNNER" --init-groups --)
+    setsid "${as[@]}" supervisord -c "$run/supervisor.conf" >"$run/log/supervisor.out" 2>&1 </dev/null 7>&- 8>&- 9>&- &
     until_true 30 supervisor "$run" pid || die "the supervisor does not start; see $run/log/supervisor.out"
 }
 

@@ -48,6 +48,7 @@ if [ "$(id -u)" -ne 0 ] || [ "$RUNNER" != root ] || can_mount; then
         [ "$status" = 503 ] && grep -q '"urn:fresh-tack:away.session"' "$HOME_DIR/answer" && grep -qi '^retry-after' "$HOME_DIR/head" || { cat "$HOME_DIR/answer"; return 1; }
     }
     try "a session that can't be kept is told" no_session
+    try "who is signed in works on meanwhile" has_orders "$(at_counter)"
     empty sessions
     try "who was signed in goes on" has_orders "$(at_counter)"
 fi

@@ -7,7 +7,7 @@ namespace FreshTack\Web\Security;
 use FreshTack\Shop\Away;
 
 /** Sessions in files of the data folder. One that can't be kept is told, and nobody is let in for one request only. */
-final class KeptSessions extends \SessionHandler
+final class KeptSessions extends \SessionHandler implements \SessionUpdateTimestampHandlerInterface
 {
     public function __construct(private readonly string $dataDir)
     {
@@ -15,10 +15,9 @@ final class KeptSessions extends \SessionHandler
 
     public function open(string $path, string $name): bool
     {
-        $folder = $this->dataDir.'/sessions';
-        is_dir($folder) || @mkdir($folder, 0o700, true);
+        is_dir($this->folder()) || @mkdir($this->folder(), 0o700, true);
 
-        return @parent::open($folder, $name) || throw Away::session();
+        return @parent::open($this->folder(), $name) || throw Away::session();
     }
 
     public function read(string $id): string
@@ -31,5 +30,24 @@ final class KeptSessions extends \SessionHandler
     public function write(string $id, string $data): bool
     {
         return @parent::write($id, $data) || throw Away::session();
+    }
+
+    /** A number that we never gave is no session. */
+    public function validateId(string $id): bool
+    {
+        return is_file($this->folder().'/sess_'.$id);
+    }
+
+    /** A session that says what it said is not written again; where nothing can be written it lives on as it is. */
+    public function updateTimestamp(string $id, string $data): bool
+    {
+        @touch($this->folder().'/sess_'.$id);
+
+        return true;
+    }
+
+    private function folder(): string
+    {
+        return $this->dataDir.'/sessions';
     }
 }
