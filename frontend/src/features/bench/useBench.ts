@@ -50,8 +50,8 @@ export function useBench(number: MaybeRefOrGetter<number>) {
         api.POST('/api/orders/{number}/entries', {
           params: { path: { number: toValue(number) } },
           body: { entries },
-          // goes up although the page is being left
-          keepalive: true,
+          // goes up although the page is being left; browsers do that for 64 kB at most, and a whole sheet may be more
+          keepalive: entries.length <= 20,
         }),
       ),
     // an answer to an older question must not undo what this one tells
