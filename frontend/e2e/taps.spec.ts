@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { issueFor, signedIn, tablet } from './shop'
+import { issueFor, signedIn, tablet, workUntil } from './shop'
 
 test('quick taps at the bench each count once, also on a slow line', async ({ browser }) => {
   const writer = await signedIn(browser, 'ines')
@@ -29,6 +29,25 @@ test('quick taps at the bench each count once, also on a slow line', async ({ br
   await expect(heading, 'and answers do not move the step').toHaveText(third ?? '')
   await bench.reload()
   await expect(heading).toHaveText(third ?? '')
+})
+
+test('the last ticks of an order stay where they are until they are answered', async ({ browser }) => {
+  const writer = await signedIn(browser, 'ines')
+  const number = await issueFor(writer, "Cox's Echo", null, ['Engine oil'])
+  const bench = await signedIn(browser, 'ada', tablet)
+  await bench.goto(`/orders/${number}/bench`)
+  await workUntil(bench, /^Used oil to the waste tank/)
+  let answer = (): void => undefined
+  const held = new Promise<void>((resolve) => (answer = resolve))
+  await bench.route('**/entries', async (route) => {
+    await held
+    await route.continue()
+  })
+  await bench.getByRole('button', { name: 'Done', exact: true }).click()
+  await expect(bench.getByRole('heading', { level: 1 })).toContainText('Every step is entered')
+  await expect(bench.getByRole('button', { name: 'Go to the release' }), 'not before it is answered').toBeDisabled()
+  answer()
+  await expect(bench.getByRole('button', { name: 'Go to the release' })).toBeEnabled()
 })
 
 test('a finger that came down on one step does not tick the next', async ({ browser }) => {

@@ -15,9 +15,11 @@ import { useTicks } from './useTicks'
 const route = useRoute()
 const router = useRouter()
 const number = computed(() => Number(route.params['number']))
-const { bench, steps, error, isPending, enter } = useBench(number)
+const { bench, steps: known, error, isPending, enter } = useBench(number)
 const { account, mayWorkAtBench } = useSession()
 const { tick, waiting, refused, isSending, answered } = useTicks((entries) => enter.mutateAsync(entries))
+/** As the server knows them, and as they were ticked here since. */
+const steps = computed(() => known.value.map((each) => ({ ...each, done: each.done || waiting.has(each.step.id) })))
 
 const wanted = ref<string | null>(typeof route.query['step'] === 'string' ? route.query['step'] : null)
 const index = computed(() => {
@@ -25,10 +27,7 @@ const index = computed(() => {
   const open = steps.value.findIndex((each) => !each.done)
   return at >= 0 ? at : open >= 0 ? open : steps.value.length
 })
-const current = computed(() => {
-  const here = steps.value[index.value]
-  return here === undefined ? null : { ...here, done: here.done || waiting.has(here.step.id) }
-})
+const current = computed(() => steps.value[index.value] ?? null)
 watch(index, () => {
   if (!isSending.value) {
     enter.reset()
@@ -58,13 +57,13 @@ async function send(kind: NewEntry['kind'], value: EntryValue): Promise<void> {
   if (here === null) {
     return
   }
+  wanted.value = here.step.id
   if (kind === 'tick' && !here.done) {
     // the next step is there at once, for the next tap
     tick(newEntry(here.step.id, kind, value))
     next()
     return
   }
-  wanted.value = here.step.id
   await answered()
   const before = bench.value?.entries.filter((entry) => entry.stepId === here.step.id && entry.kind === kind) ?? []
   const corrects = here.done && kind !== 'note' && kind !== 'decision' ? (before.at(-1)?.uuid ?? null) : null
