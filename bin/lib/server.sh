@@ -17,7 +17,7 @@ server_files() {
 }
 
 fetch() { curl -fsS --max-time 20 "$@"; }
-page_answers() { fetch "http://127.0.0.1:$WEB_PORT/health" && fetch "http://127.0.0.1:$WEB_PORT/" | grep -q '<div id="app"'; }
+page_answers() { php_answers && nginx_answers; }
 php_answers() { fetch "http://127.0.0.1:$WEB_PORT/health"; }
 nginx_answers() { fetch "http://127.0.0.1:$WEB_PORT/" | grep -q '<div id="app"'; }
 worker_answers() { as_runner php "$ROOT/bin/console" worker:probe --quiet; }

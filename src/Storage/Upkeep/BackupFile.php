@@ -95,7 +95,7 @@ final readonly class BackupFile
         while (false !== $stream && !gzeof($stream)) {
             $end = substr($end.gzread($stream, 1 << 20), -200);
         }
-        1 === preg_match('/^-- Dump completed[^\n]*\n*$/m', $end) || throw self::damaged($file);
+        1 === preg_match('/\n-- Dump completed[^\n]*\n*\z/', $end) || throw self::damaged($file);
     }
 
     /**
