@@ -41,7 +41,8 @@ final readonly class RecordEntries
             foreach ($batch as $index => $stored) {
                 $log = $this->taken($number, $index, $stored, $log);
             }
-            $this->orders->setProgress($number, null === $log->stoppedBy ? OrderStatus::InWork : OrderStatus::Stopped, Tally::of($view->plan, $log));
+            $status = null === $log->stoppedBy ? OrderStatus::InWork : OrderStatus::Stopped;
+            $this->orders->setProgress($number, $status, Tally::of($view->plan, $log));
 
             return $this->open->of($this->orders->get($number));
         });

@@ -16,13 +16,24 @@ final readonly class ShowBoard
     private const RELEASED_SINCE = '-7 days';
     private const MOST_PRESSING = 12;
 
-    public function __construct(private Lanes $lanes, private ShowDues $dues, private Refusals $refusals, private CountHoles $holes, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Lanes $lanes,
+        private ShowDues $dues,
+        private Refusals $refusals,
+        private CountHoles $holes,
+        private ClockInterface $clock,
+    ) {
     }
 
     public function __invoke(): BoardState
     {
-        return new BoardState($this->lanes->all(self::LANE, $this->releasedSince()), $this->dues->board(), $this->dues->now(0, self::MOST_PRESSING), $this->refusals->count(), ($this->holes)());
+        return new BoardState(
+            $this->lanes->all(self::LANE, $this->releasedSince()),
+            $this->dues->board(),
+            $this->dues->now(0, self::MOST_PRESSING),
+            $this->refusals->count(),
+            ($this->holes)(),
+        );
     }
 
     /** @return list<LaneOrder> of one lane, from `$skip` on; one more than a lane shows, if there are more */
