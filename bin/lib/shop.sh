@@ -12,7 +12,10 @@ shop_settings() {
     local secrets="$VAR/secrets"
     [ -f "$secrets" ] \
         || (umask 077 && printf 'APP_SECRET=%s\nOWNER_PASSWORD=%s\nAPP_PASSWORD=%s\n' "$(random_word)" "$(random_word)" "$(random_word)" >"$secrets")
+    # shops of before have none yet: what they wrote until now is sealed with this one
+    grep -q '^CHAIN_KEY=' "$secrets" || printf 'CHAIN_KEY=%s\n' "$(random_word)$(random_word)" >>"$secrets"
     . "$secrets"
+    export FRESH_TACK_CHAIN_KEY=$CHAIN_KEY
     WEB_PORT=$1 DB_PORT=$(($1 + 1)) READER_PORT=$(($1 + 2)) DB_DIR="$VAR/db"
     export APP_ENV=prod APP_DEBUG=0 APP_SECRET FRESH_TACK_DEMO=1 FRESH_TACK_DATA_DIR="$VAR/data" FRESH_TACK_CACHE_DIR="$VAR/cache"
     export FRESH_TACK_ENGINE_READER=${FRESH_TACK_ENGINE_READER:-"http://127.0.0.1:$READER_PORT"}

@@ -79,9 +79,20 @@ final class Conflict extends \RuntimeException implements ExpectedError
         return new self('order.work_begun', \sprintf('Work on order %d has begun with the older figures, so it can\'t be made anew. Keep them, and tell the technician what changed.', $number));
     }
 
-    public static function alreadyDecided(string $what): self
+    /** @param string $how such as "turned down" */
+    public static function alreadyDecided(string $what, string $how, string $by): self
     {
-        return new self('conflict.decided', \sprintf('%s was decided already.', $what));
+        return new self('conflict.decided', \sprintf('%s was %s by %s already. Nothing was changed: load the list again.', $what, $how, $by));
+    }
+
+    public static function alreadyIn(string $boat, int $number): self
+    {
+        return new self('order.already_in', \sprintf('%s has an open order, %d. Go on with that one, or say that you want a second one beside it.', $boat, $number));
+    }
+
+    public static function unanswered(): self
+    {
+        return new self('press.unanswered', 'This was begun before, and how it ended is not known. Look whether it was done; if not, do it anew.');
     }
 
     public function errorKey(): string

@@ -4,17 +4,20 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop;
 
-/** A unit of work: all of it is kept, or nothing. */
+/** A unit of work: all of it is kept, or nothing. One inside another one is part of it. */
 interface Unit
 {
     /**
+     * Work that collides with somebody else's is run again, from its beginning, at most three times: what it decides by
+     * has to be read inside of it, and what reaches the world outside has no place in it.
+     *
      * @template T
      *
      * @param \Closure(): T $work
      *
      * @return T
      *
-     * @throws Conflict if a row was changed by somebody else since it was read
+     * @throws Conflict if it collided each time
      * @throws Away     if the shop's data are being replaced just now
      */
     public function run(\Closure $work): mixed;
@@ -27,6 +30,8 @@ interface Unit
      * @param \Closure(): T $work
      *
      * @return T
+     *
+     * @throws Conflict
      */
     public function trial(\Closure $work): mixed;
 

@@ -19,17 +19,15 @@ final readonly class DoctrineCalendarFeeds implements CalendarFeeds
 
     public function token(?int $boatId): ?string
     {
-        return $this->entities->getRepository(CalendarFeedRecord::class)->findOneBy(['boatId' => $boatId])?->token;
+        return $this->entities->getRepository(CalendarFeedRecord::class)->findOneBy(['boatId' => $boatId ?? CalendarFeedRecord::SHOP])?->token;
     }
 
     public function renew(?int $boatId, \DateTimeImmutable $at): string
     {
-        foreach ($this->entities->getRepository(CalendarFeedRecord::class)->findBy(['boatId' => $boatId]) as $old) {
-            $this->entities->remove($old);
-        }
-        $this->entities->flush();
+        $place = $boatId ?? CalendarFeedRecord::SHOP;
+        $this->entities->createQuery('DELETE FROM '.CalendarFeedRecord::class.' f WHERE f.boatId = :place')->execute(['place' => $place]);
         $token = rtrim(strtr(base64_encode(random_bytes(self::SECRET_BYTES)), '+/', '-_'), '=');
-        $this->entities->persist(new CalendarFeedRecord($token, $boatId, $at));
+        $this->entities->persist(new CalendarFeedRecord($token, $place, $at));
         $this->entities->flush();
 
         return $token;
@@ -39,6 +37,6 @@ final readonly class DoctrineCalendarFeeds implements CalendarFeeds
     {
         $record = $this->entities->find(CalendarFeedRecord::class, $token) ?? throw NotFound::named('calendar', 'at this address');
 
-        return ['boatId' => $record->boatId];
+        return ['boatId' => CalendarFeedRecord::SHOP === $record->boatId ? null : $record->boatId];
     }
 }

@@ -20,6 +20,9 @@ use FreshTack\Shop\Register\EngineHistory;
 use FreshTack\Shop\Register\EngineLogs;
 use FreshTack\Shop\Register\ReaderReport;
 use FreshTack\Shop\Register\TaskDone;
+use FreshTack\Storage\Chain\ChainName;
+use FreshTack\Storage\Chain\Chains;
+use FreshTack\Storage\Chain\Links;
 use FreshTack\Storage\Entity\EngineRecord;
 use FreshTack\Storage\Entity\HourReadingRecord;
 use FreshTack\Storage\Entity\ReaderReportRecord;
@@ -28,7 +31,7 @@ use FreshTack\Storage\Entity\TaskDoneRecord;
 
 final readonly class DoctrineEngineLogs implements EngineLogs
 {
-    public function __construct(private EntityManagerInterface $entities)
+    public function __construct(private EntityManagerInterface $entities, private Chains $chains)
     {
     }
 
@@ -80,7 +83,28 @@ final readonly class DoctrineEngineLogs implements EngineLogs
 
     public function addDone(int $engineId, TaskDone $done, string $by): void
     {
-        $this->entities->persist(new TaskDoneRecord($this->engine($engineId), $done->task->value, $done->on, $done->hours?->tenths, $done->evidence, $done->action->value, $done->elsewhere, $by));
+        $engine = $this->engine($engineId);
+        $seal = $this->chains->append(ChainName::ofEngine($engineId), Links::content(Links::DONE, [
+            'engine_id' => $engineId,
+            'task' => $done->task->value,
+            'action' => $done->action->value,
+            'done_on' => $done->on->format('Y-m-d'),
+            'tenths' => $done->hours?->tenths,
+            'evidence' => $done->evidence,
+            'elsewhere' => $done->elsewhere ? 1 : 0,
+            'entered_by' => $by,
+        ]));
+        $this->entities->persist(new TaskDoneRecord(
+            $engine,
+            $done->task->value,
+            $done->on,
+            $done->hours?->tenths,
+            $done->evidence,
+            $done->action->value,
+            $done->elsewhere,
+            $by,
+            $seal,
+        ));
         $this->entities->flush();
     }
 

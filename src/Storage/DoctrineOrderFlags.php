@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace FreshTack\Storage;
 
+use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Exchange\Json;
 use FreshTack\Shop\Book\OrderFlag;
 use FreshTack\Shop\Book\OrderFlags;
+use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
 use FreshTack\Storage\Entity\OrderFlagRecord;
 
@@ -18,13 +20,24 @@ final readonly class DoctrineOrderFlags implements OrderFlags
     {
     }
 
-    public function raise(OrderFlag $flag): void
+    public function raise(OrderFlag $flag): OrderFlag
     {
         foreach ($this->entities->getRepository(OrderFlagRecord::class)->findBy(['orderNumber' => $flag->orderNumber, 'position' => $flag->position, 'sheetId' => $flag->sheetId, 'decision' => null]) as $older) {
             $this->entities->remove($older);
         }
-        $this->entities->persist(new OrderFlagRecord($flag->orderNumber, $flag->position, $flag->sheetId, $flag->fromRevision, $flag->toRevision, Json::encode($flag->differences), $flag->raisedAt));
+        $record = new OrderFlagRecord(
+            $flag->orderNumber,
+            $flag->position,
+            $flag->sheetId,
+            $flag->fromRevision,
+            $flag->toRevision,
+            Json::encode($flag->differences),
+            $flag->raisedAt,
+        );
+        $this->entities->persist($record);
         $this->entities->flush();
+
+        return $this->flag($record);
     }
 
     public function waiting(): array
@@ -40,6 +53,13 @@ final readonly class DoctrineOrderFlags implements OrderFlags
     public function get(int $id): OrderFlag
     {
         return $this->flag($this->record($id));
+    }
+
+    public function getToDecide(int $id): OrderFlag
+    {
+        $record = $this->entities->find(OrderFlagRecord::class, $id, LockMode::PESSIMISTIC_WRITE) ?? throw NotFound::named('flag', (string) $id);
+
+        return null === $record->decision ? $this->flag($record) : throw Conflict::alreadyDecided('This difference', $record->decision, $record->decidedBy ?? '');
     }
 
     public function decide(int $id, string $decision, string $reason, string $by, \DateTimeImmutable $at): void
@@ -67,6 +87,6 @@ final readonly class DoctrineOrderFlags implements OrderFlags
             'after' => $each->at('after')->optionalString() ?? '',
         ], Cursor::over(StoredJson::map($record->differences, 'order_flag', (string) $record->id))->list());
 
-        return new OrderFlag((int) $record->id, $record->orderNumber, $record->position, $record->sheetId, $record->fromRevision, $record->toRevision, $differences, $record->raisedAt, $record->decision);
+        return new OrderFlag((int) $record->id, $record->orderNumber, $record->position, $record->sheetId, $record->fromRevision, $record->toRevision, $differences, $record->raisedAt);
     }
 }

@@ -19,6 +19,7 @@ use FreshTack\Shop\Order\Draft;
 use FreshTack\Shop\Order\OrderFile;
 use FreshTack\Shop\Order\Orders;
 use FreshTack\Shop\Order\OrderStatus;
+use FreshTack\Storage\Chain\OrderSeals;
 use FreshTack\Storage\Entity\BenchEntryRecord;
 use FreshTack\Storage\Entity\BoatRecord;
 use FreshTack\Storage\Entity\EngineRecord;
@@ -27,7 +28,7 @@ use FreshTack\Storage\Entity\OrderRecord;
 
 final readonly class DoctrineOrders implements Orders
 {
-    public function __construct(private EntityManagerInterface $entities)
+    public function __construct(private EntityManagerInterface $entities, private OrderSeals $seals)
     {
     }
 
@@ -72,6 +73,11 @@ final readonly class DoctrineOrders implements Orders
         return array_map(static fn (OrderStatus $status): string => $status->value, OrderStatus::underWork());
     }
 
+    public function openOf(int $boatId): array
+    {
+        return array_values(array_filter($this->ofBoat($boatId), static fn (OrderFile $file): bool => OrderStatus::Released !== $file->status));
+    }
+
     public function ofBoat(int $boatId): array
     {
         return array_map(OrderFiles::of(...), $this->entities->getRepository(OrderRecord::class)->findBy(['boat' => $boatId], ['number' => 'DESC']));
@@ -112,6 +118,7 @@ final readonly class DoctrineOrders implements Orders
         $record->engineVersion = OrderBuilder::VERSION;
         $record->issuedBy = $by;
         $record->issuedAt = $at;
+        $record->documentSeal = $this->seals->document($record);
         $decoded = $this->decoded($document);
         $record->steps = array_sum(array_map(static fn (Cursor $operation): int => \count($operation->at('steps')->list()), $decoded->at('operations')->list()));
         $record->stepsDone = 0;
@@ -136,6 +143,7 @@ final readonly class DoctrineOrders implements Orders
         $order->record = $record;
         $order->releasedBy = $by;
         $order->releasedAt = $at;
+        $order->recordSeal = $this->seals->record($order);
         foreach ($this->entities->getRepository(OrderLineRecord::class)->findBy(['workOrder' => $number, 'status' => 'issued']) as $line) {
             $line->status = 'done';
         }
@@ -149,23 +157,15 @@ final readonly class DoctrineOrders implements Orders
         return array_map(OrderFiles::entry(...), $this->entities->getRepository(BenchEntryRecord::class)->findBy(['workOrder' => $number], ['sequence' => 'ASC']));
     }
 
+    public function knowsEntry(string $uuid): bool
+    {
+        return null !== $this->entities->getRepository(BenchEntryRecord::class)->findOneBy(['uuid' => $uuid]);
+    }
+
     public function addEntry(int $number, StoredEntry $entry): void
     {
-        if (null === $this->entities->getRepository(BenchEntryRecord::class)->findOneBy(['uuid' => $entry->entry->uuid])) {
-            $this->entities->persist(new BenchEntryRecord(
-                $entry->entry->uuid,
-                $this->record($number),
-                $entry->entry->stepId,
-                $entry->entry->content->kind->value,
-                Json::encode((object) $entry->value),
-                $entry->entry->corrects,
-                $entry->entry->by,
-                $entry->entry->at,
-                $entry->deviceSequence,
-                $entry->deviceAt,
-            ));
-            $this->entities->flush();
-        }
+        $this->entities->persist($this->seals->entry($this->record($number), $entry));
+        $this->entities->flush();
     }
 
     /** @throws NotFound */

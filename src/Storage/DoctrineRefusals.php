@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace FreshTack\Storage;
 
+use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use FreshTack\Core\SpecBook\SheetRefusal;
 use FreshTack\Shop\Book\Refusals;
 use FreshTack\Shop\Book\WaitingRefusal;
+use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
 use FreshTack\Storage\Entity\BoatRecord;
 use FreshTack\Storage\Entity\RefusalRecord;
@@ -18,13 +20,18 @@ final readonly class DoctrineRefusals implements Refusals
     {
     }
 
-    public function add(string $model, string $serial, SheetRefusal $refusal, int $boatId, string $by, \DateTimeImmutable $at): void
+    public function add(string $model, string $serial, SheetRefusal $refusal, int $boatId, string $by, \DateTimeImmutable $at): ?int
     {
         $known = $this->entities->getRepository(RefusalRecord::class)->findOneBy(['model' => $model, 'serial' => $serial, 'reason' => $refusal->reason->value, 'settledAt' => null]);
         $boat = $this->entities->find(BoatRecord::class, $boatId);
-        if (null === $known && null !== $boat) {
-            $this->entities->persist(new RefusalRecord($model, $serial, $refusal->reason->value, $refusal->message, $boat, $by, $at));
+        if (null !== $known || null === $boat) {
+            return null;
         }
+        $record = new RefusalRecord($model, $serial, $refusal->reason->value, $refusal->message, $boat, $by, $at);
+        $this->entities->persist($record);
+        $this->entities->flush();
+
+        return $record->id;
     }
 
     public function count(): int
@@ -42,8 +49,11 @@ final readonly class DoctrineRefusals implements Refusals
 
     public function settle(int $id, string $by, \DateTimeImmutable $at): void
     {
-        $record = $this->entities->find(RefusalRecord::class, $id) ?? throw NotFound::refusal($id);
-        $record->settledBy ??= $by;
-        $record->settledAt ??= $at;
+        $record = $this->entities->find(RefusalRecord::class, $id, LockMode::PESSIMISTIC_WRITE) ?? throw NotFound::refusal($id);
+        if (null !== $record->settledBy) {
+            throw Conflict::alreadyDecided('This engine', 'settled', $record->settledBy);
+        }
+        $record->settledBy = $by;
+        $record->settledAt = $at;
     }
 }

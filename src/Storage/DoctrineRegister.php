@@ -34,6 +34,16 @@ final readonly class DoctrineRegister implements Register
         return $this->withEngines([$this->boatRecord($id)])[0];
     }
 
+    public function lock(?int ...$ids): void
+    {
+        // an update and no mere lock: on several nodes only what is written collides
+        $this->entities->getConnection()->executeStatement(
+            'UPDATE boat SET turn = turn + 1 WHERE id IN (?) ORDER BY id',
+            [[0, ...array_filter($ids, is_int(...))]],
+            [ArrayParameterType::INTEGER],
+        );
+    }
+
     public function boats(array $ids): array
     {
         $query = $this->entities->createQuery('SELECT b, c FROM '.BoatRecord::class.' b JOIN b.customer c WHERE b.id IN (:ids)')->setParameter('ids', $ids);
@@ -184,16 +194,17 @@ final readonly class DoctrineRegister implements Register
         return $record->toShop();
     }
 
-    public function identify(int $engineId, Plate $plate, bool $hasMeter): void
+    public function identify(int $engineId, Plate $plate, bool $hasMeter): Engine
     {
         $record = $this->engineRecord($engineId);
         $engine = $record->toShop()->identifiedAs($plate, $hasMeter);
-        $known = $record->toShop();
-        if ([$plate->model, $plate->serial, $plate->year, $plate->gearcase, $hasMeter] !== [$known->model, $known->serial, $known->year, $known->gearcase, $known->hasMeter]) {
+        if ([] !== $engine->differences($record->toShop())) {
             $this->checkSerial($plate->serial, $record);
             $record->take($engine);
             $this->findAgain($record);
         }
+
+        return $engine;
     }
 
     public function takeOff(int $engineId, \DateTimeImmutable $on): void

@@ -21,10 +21,9 @@ use FreshTack\Exchange\Json;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\ShopSettings;
 use FreshTack\Storage\Entity\ShopRecord;
-use Symfony\Contracts\Service\ResetInterface;
 
 /** Read once a request, or once a message of the background. */
-final class DoctrineShopSettings implements ShopSettings, ResetInterface
+final class DoctrineShopSettings implements ShopSettings, RequestMemory
 {
     private ?Cursor $settings = null;
 

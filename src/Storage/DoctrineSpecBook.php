@@ -17,10 +17,9 @@ use FreshTack\Core\SpecBook\Task;
 use FreshTack\Exchange\Json;
 use FreshTack\Shop\Book\SpecBook;
 use FreshTack\Storage\Entity\EngineModelRecord;
-use Symfony\Contracts\Service\ResetInterface;
 
 /** What was asked for once in a request is kept for its length. */
-final class DoctrineSpecBook implements SpecBook, ResetInterface
+final class DoctrineSpecBook implements SpecBook, RequestMemory
 {
     /** @var array<string, EngineModel|null> */
     private array $models = [];

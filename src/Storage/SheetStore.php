@@ -11,10 +11,9 @@ use FreshTack\Core\SpecBook\SheetReader;
 use FreshTack\Core\SpecBook\SpecSheet;
 use FreshTack\Exchange\Json;
 use FreshTack\Storage\Entity\SpecSheetRecord;
-use Symfony\Contracts\Service\ResetInterface;
 
 /** Sheets as documents, with and without what they take from their family; each read once in a request. */
-final class SheetStore implements ResetInterface
+final class SheetStore implements RequestMemory
 {
     /** @var array<string, SpecSheet> */
     private array $read = [];

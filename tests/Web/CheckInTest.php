@@ -9,6 +9,21 @@ use PHPUnit\Framework\Attributes\DataProvider;
 
 final class CheckInTest extends ApiTestCase
 {
+    public function testABoatWithAnOpenOrderAsksWhetherToGoOnWithItOrOpenASecond(): void
+    {
+        $this->signIn('ines');
+        $path = '/api/boats/'.$this->boatId('Cox\'s Echo');
+        $draft = $this->draftFor('Cox\'s Echo');
+        $first = $this->call('POST', $path.'/check-ins', $draft)->at('number')->int(1, \PHP_INT_MAX);
+        $problem = $this->call('POST', $path.'/check-ins', $draft);
+        self::assertSame([409, 'urn:fresh-tack:order.already_in'], [$this->status, $problem->at('type')->raw()]);
+        self::assertSame($first, $this->call('GET', $path.'/check-in')->at('open')->at(0)->at('number')->raw());
+
+        $this->call('POST', $path.'/check-ins?beside=1', $draft);
+        self::assertSame(201, $this->status);
+        self::assertCount(2, $this->call('GET', $path.'/check-in')->at('open')->list());
+    }
+
     public function testTheFormKnowsTheEnginesAndTheAir(): void
     {
         $this->signIn('ines');

@@ -16,7 +16,7 @@ ln -s "$CHECKOUT/frontend/node_modules" "$HOME_DIR/frontend/node_modules"
 cp -r "$CHECKOUT/var/fonts" "$HOME_DIR/var/fonts"
 for stamp in composer npm fonts types build; do [ -f "$CHECKOUT/var/stamps/$stamp" ] && cp "$CHECKOUT/var/stamps/$stamp" "$HOME_DIR/var/stamps/"; done
 cd "$HOME_DIR" || exit 1
-unset APP_ENV APP_SECRET DATABASE_URL FRESH_TACK_NOW FRESH_TACK_DATA_DIR FRESH_TACK_CACHE_DIR FRESH_TACK_ENGINE_READER
+unset APP_ENV APP_SECRET FRESH_TACK_CHAIN_KEY DATABASE_URL FRESH_TACK_NOW FRESH_TACK_DATA_DIR FRESH_TACK_CACHE_DIR FRESH_TACK_ENGINE_READER
 
 try() { if "${@:2}" >"$HOME_DIR/out" 2>&1; then echo "ok $1"; else echo "not ok $1"; tail -n 20 "$HOME_DIR/out"; fi; }
 not() { ! "$@"; }
@@ -42,7 +42,7 @@ status_of() { ask -o "$HOME_DIR/answer" -w '%{http_code}' "$@"; }
 answers() { curl -fsS --max-time 20 "$BASE/health" | grep -q '"status":"ok"'; }
 screens_answer() { curl -fsS --max-time 20 "$BASE/" | grep -q '<div id="app"'; }
 TENDER='"place":"shop","coldestC":0,"warmestC":20,"engines":[{"engineId":3,"model":"D12","serial":"D12-4471","hours":null,"reading":null,"restMin":0,"decision":null,"tasks":[]}]'
-check_in() { ask -f -d "{\"complaint\":\"${1:-}\",$TENDER}" "$BASE/api/boats/2/check-ins"; }
+check_in() { ask -f -d "{\"complaint\":\"${1:-}\",$TENDER}" "$BASE/api/boats/2/check-ins?beside=1"; }
 at_counter() { ask -f "$BASE/api/board" | grep -o '"lane":"counter","count":[0-9]*' | cut -d: -f3; }
 has_orders() { [ "$(at_counter)" = "$1" ]; }
 

@@ -3,7 +3,7 @@
 ISSUED='{"complaint":"","place":"shop","coldestC":0,"warmestC":20,"engines":[{"engineId":3,"model":"D12","serial":"D12-4471","hours":null,"reading":null,"restMin":0,"decision":null,"tasks":["engine_oil"]}]}'
 issue() {
     local file
-    file=$(ask -f -d "$ISSUED" "$BASE/api/boats/2/check-ins") || return 1
+    file=$(ask -f -d "$ISSUED" "$BASE/api/boats/2/check-ins?beside=1") || return 1
     NUMBER=$(grep -o '"number":[0-9]*' <<<"$file" | head -1 | cut -d: -f2)
     ask -f -d "{\"version\":$(grep -o '"version":[0-9]*' <<<"$file" | head -1 | cut -d: -f2)}" "$BASE/api/orders/$NUMBER/issue" >/dev/null
 }

@@ -44,7 +44,7 @@ away() {
         [ "$(status_of -D "$HOME_DIR/head" "$BASE$path")" = 503 ] || { echo "$path: $(cat "$HOME_DIR/answer")"; kill -CONT "$(cat "$HOME_DIR/var/run/supervisor.pid")"; return 1; }
         grep -qi '^retry-after: 5' "$HOME_DIR/head" && grep -q '"urn:fresh-tack:away.database"' "$HOME_DIR/answer" || { cat "$HOME_DIR/head"; kill -CONT "$(cat "$HOME_DIR/var/run/supervisor.pid")"; return 1; }
     done
-    [ "$(status_of -d "{\"complaint\":\"\",$TENDER}" "$BASE/api/boats/2/check-ins")" = 503 ]
+    [ "$(status_of -d "{\"complaint\":\"\",$TENDER}" "$BASE/api/boats/2/check-ins?beside=1")" = 503 ]
     local status=$?
     kill -CONT "$(cat "$HOME_DIR/var/run/supervisor.pid")"
     within 10 answers || return 1

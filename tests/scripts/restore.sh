@@ -50,7 +50,7 @@ people() { # which: writes the marks that were answered 201, and every other sta
     for ((turn = 0; ; turn++)); do
         [ -e "$HOME_DIR/enough" ] || [ $turn -gt 300 ] && return
         mark="p$1-$turn-"
-        status=$(person -D "$HOME_DIR/head-$1" -d "{\"complaint\":\"$mark\",$TENDER}" "$BASE/api/boats/2/check-ins")
+        status=$(person -D "$HOME_DIR/head-$1" -d "{\"complaint\":\"$mark\",$TENDER}" "$BASE/api/boats/2/check-ins?beside=1")
         case $status in
             201) echo "$mark" >>"$HOME_DIR/accepted-$1" ;;
             503) grep -qi '^retry-after: [0-9]' "$HOME_DIR/head-$1" && echo asked >>"$HOME_DIR/away-$1" || echo "503 without Retry-After" >>"$HOME_DIR/wrong" ;;

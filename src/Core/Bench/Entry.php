@@ -17,4 +17,10 @@ final readonly class Entry
         public \DateTimeImmutable $at,
     ) {
     }
+
+    /** Whether both say the same of the same step, whoever sent them and when. */
+    public function says(self $other): bool
+    {
+        return [$this->stepId, $this->corrects, serialize($this->content)] === [$other->stepId, $other->corrects, serialize($other->content)];
+    }
 }

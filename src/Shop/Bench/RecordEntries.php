@@ -10,6 +10,8 @@ use FreshTack\Core\Bench\EntryKind;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Move;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Order\Orders;
@@ -19,6 +21,8 @@ use FreshTack\Shop\Unit;
 /** Takes a batch of entries from a tablet or from the paper. Sent twice, it changes nothing the second time. */
 final readonly class RecordEntries
 {
+    private const TAKEN = 'Something else was entered under this number before. Nothing was changed: load the page again, and enter it anew.';
+
     public function __construct(private Orders $orders, private OpenBench $open, private AuditLog $audit, private Unit $unit)
     {
     }
@@ -30,9 +34,9 @@ final readonly class RecordEntries
      *
      * @throws NotFound|Conflict|InvalidDocument if the order is not at the bench, or an entry does not fit
      */
-    public function __invoke(int $number, array $batch): BenchView
+    public function __invoke(int $number, array $batch, string $by): BenchView
     {
-        return $this->unit->run(function () use ($number, $batch): BenchView {
+        return $this->unit->run(function () use ($number, $batch, $by): BenchView {
             $view = $this->open->of($this->orders->getForWork($number));
             if (!$view->file->status->isAtBench()) {
                 throw Conflict::wrongStatus($number, $view->file->status->value, 'worked on');
@@ -43,6 +47,9 @@ final readonly class RecordEntries
             }
             $status = null === $log->stoppedBy ? OrderStatus::InWork : OrderStatus::Stopped;
             $this->orders->setProgress($number, $status, Tally::of($view->plan, $log));
+            if ($status !== $view->file->status) {
+                $this->audit->add($by, 'order.'.$status->value, Subject::order($number), [], Move::between($view->file->status->value, $status->value));
+            }
 
             return $this->open->of($this->orders->get($number));
         });
@@ -52,9 +59,13 @@ final readonly class RecordEntries
     private function taken(int $number, int $index, StoredEntry $stored, BenchLog $log): BenchLog
     {
         $entry = $stored->entry;
-        $known = array_map(static fn (Entry $each): string => $each->uuid, $log->entries);
-        if (\in_array($entry->uuid, $known, true)) {
-            return $log;
+        foreach ($log->entries as $known) {
+            if ($known->uuid === $entry->uuid) {
+                return $known->says($entry) ? $log : throw InvalidDocument::at("/entries/$index/uuid", self::TAKEN);
+            }
+        }
+        if ($this->orders->knowsEntry($entry->uuid)) {
+            throw InvalidDocument::at("/entries/$index/uuid", self::TAKEN);
         }
 
         try {
@@ -64,7 +75,7 @@ final readonly class RecordEntries
         }
         $this->orders->addEntry($number, $stored);
         if (EntryKind::Decision === $entry->content->kind || null !== $log->stoppedBy) {
-            $this->audit->add($entry->by, EntryKind::Decision === $entry->content->kind ? 'bench.decided' : 'bench.stopped', 'order '.$number, ['step' => $entry->stepId, 'entry' => $entry->content->asText()]);
+            $this->audit->add($entry->by, EntryKind::Decision === $entry->content->kind ? 'bench.decided' : 'bench.stopped', Subject::order($number), ['step' => $entry->stepId, 'entry' => $entry->content->asText()]);
         }
 
         return $log;

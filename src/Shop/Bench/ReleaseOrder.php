@@ -11,6 +11,8 @@ use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Core\SpecBook\Task;
 use FreshTack\Exchange\Json;
 use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Move;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Book\ScheduledAction;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\Due\ReckonDues;
@@ -18,6 +20,7 @@ use FreshTack\Shop\NotFound;
 use FreshTack\Shop\NotReleasable;
 use FreshTack\Shop\Order\OrderFile;
 use FreshTack\Shop\Order\Orders;
+use FreshTack\Shop\Register\Engine;
 use FreshTack\Shop\Register\EngineLogs;
 use FreshTack\Shop\Register\Register;
 use FreshTack\Shop\Register\TaskDone;
@@ -57,7 +60,7 @@ final readonly class ReleaseOrder
                 throw NotReleasable::because($obstacles);
             }
             $this->writeDone($view, $by);
-            $this->audit->add($by, 'order.released', 'order '.$number);
+            $this->audit->add($by, 'order.released', Subject::order($number), [], Move::between($view->file->status->value, 'released'));
 
             return $this->orders->release($number, $version, Json::encode($this->writer->record($view, $remark, $by, $gate->reconciled($view->plan, $view->log, ...$left))), $by, $this->clock->now());
         });
@@ -71,6 +74,7 @@ final readonly class ReleaseOrder
     private function writeDone(BenchView $view, string $by): void
     {
         $boat = $this->register->boat($view->file->boatId);
+        $this->reckon->lock(...array_map(static fn (Engine $engine): int => $engine->id, $boat->engines));
         foreach ($view->file->draft->engines as $drafted) {
             $position = $boat->engine($drafted->engineId)->position->value ?? '';
             $history = $this->logs->of($drafted->engineId);

@@ -8,6 +8,7 @@ use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Core\SpecBook\EngineModel;
 use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\Due\MarkStale;
 use FreshTack\Shop\Unit;
@@ -22,14 +23,14 @@ final readonly class AddModel
     /** @throws InvalidDocument|Conflict if the book knows it already */
     public function __invoke(EngineModel $model, Account $by): void
     {
-        $known = $this->book->model($model->code);
-        if (null !== $known) {
-            throw InvalidDocument::at('/code', \sprintf('The book knows the %s already: serial numbers are %s.', $known->code, $known->serialShape()));
-        }
         $this->unit->run(function () use ($model, $by): true {
+            $known = $this->book->model($model->code);
+            if (null !== $known) {
+                throw InvalidDocument::at('/code', \sprintf('The book knows the %s already: serial numbers are %s.', $known->code, $known->serialShape()));
+            }
             $this->library->addModel($model);
             ($this->stale)([$model->code]);
-            $this->audit->add($by->username, 'model.added', $model->code);
+            $this->audit->add($by->username, 'model.added', Subject::model($model->code));
 
             return true;
         });

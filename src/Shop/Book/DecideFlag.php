@@ -14,6 +14,8 @@ use FreshTack\Exchange\Json;
 use FreshTack\Exchange\WorkOrderDocument;
 use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Move;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Order\OrderFile;
@@ -43,9 +45,8 @@ final readonly class DecideFlag
     public function keep(int $id, string $reason, Account $by): void
     {
         $this->unit->run(function () use ($id, $reason, $by): true {
-            $flag = $this->open($id);
-            $this->flags->decide($id, 'kept', $reason, $by->name, $this->clock->now());
-            $this->audit->add($by->username, 'order.values_kept', 'order '.$flag->orderNumber, ['sheet' => $flag->sheetId, 'reason' => $reason]);
+            $flag = $this->flags->getToDecide($id);
+            $this->decided($flag, 'kept', $reason, $by);
 
             return true;
         });
@@ -55,12 +56,13 @@ final readonly class DecideFlag
     public function renew(int $id, string $reason, Account $by): void
     {
         $this->unit->run(function () use ($id, $reason, $by): true {
-            $flag = $this->open($id);
-            $this->refreeze($this->orders->getForWork($flag->orderNumber), $by);
-            foreach (array_filter($this->flags->waiting(), static fn (OrderFlag $other): bool => $other->orderNumber === $flag->orderNumber) as $settled) {
-                $this->flags->decide($settled->id, 'renewed', $reason, $by->name, $this->clock->now());
+            $file = $this->orders->getForWork($this->flags->get($id)->orderNumber);
+            $this->flags->getToDecide($id);
+            $this->refreeze($file, $by);
+            foreach ($this->flags->ofOrder($file->number) as $waiting) {
+                $this->decided($this->flags->getToDecide($waiting->id), 'renewed', $reason, $by);
             }
-            $this->audit->add($by->username, 'order.renewed', 'order '.$flag->orderNumber, ['reason' => $reason]);
+            $this->audit->add($by->username, 'order.renewed', Subject::order($file->number), ['reason' => $reason]);
 
             return true;
         });
@@ -79,11 +81,11 @@ final readonly class DecideFlag
         $this->orders->refreeze($file->number, Json::encode($request), Json::encode(WorkOrderDocument::of($order)), $by->username, $this->clock->now());
     }
 
-    /** @throws NotFound|Conflict */
-    private function open(int $id): OrderFlag
+    /** @throws NotFound */
+    private function decided(OrderFlag $flag, string $decision, string $reason, Account $by): void
     {
-        $flag = $this->flags->get($id);
-
-        return null === $flag->decision ? $flag : throw Conflict::alreadyDecided('This difference');
+        $this->flags->decide($flag->id, $decision, $reason, $by->name, $this->clock->now());
+        $detail = ['order' => $flag->orderNumber, 'sheet' => $flag->sheetId, 'revision' => $flag->toRevision, 'reason' => $reason];
+        $this->audit->add($by->username, 'flag.'.$decision, Subject::flag($flag->id), $detail, Move::between('waiting', $decision));
     }
 }

@@ -8,6 +8,7 @@ use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Core\SpecBook\SheetStatus;
 use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Today;
@@ -31,7 +32,7 @@ final readonly class EditSheet
             }
             $document = [...$change->into($current->document, $by->name, ($this->today)()), 'author' => $by->name, 'reviewer' => null];
             $this->check->read($document);
-            $this->audit->add($by->username, 'sheet.edited', $current->head->name(), ['values' => array_keys($change->values)]);
+            $this->audit->add($by->username, 'sheet.edited', Subject::sheet($id, $revision), ['values' => array_keys($change->values)]);
 
             return $this->revisions->replace($id, $revision, $version, $document, $this->clock->now());
         });

@@ -8,6 +8,10 @@ use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\SpecBook\SheetField;
 use FreshTack\Core\SpecBook\SheetValue;
 use FreshTack\Core\SpecBook\SpecSheet;
+use FreshTack\Shop\Account\Account;
+use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Move;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Order\OrderFile;
 use FreshTack\Shop\Order\Orders;
@@ -16,15 +20,17 @@ use Psr\Clock\ClockInterface;
 /** Compares what open orders froze with what a new revision says, value by value that they rest on. */
 final readonly class FlagOrders
 {
-    public function __construct(private Orders $orders, private Revisions $revisions, private OrderFlags $flags, private ClockInterface $clock)
+    public function __construct(private Orders $orders, private Revisions $revisions, private OrderFlags $flags, private AuditLog $audit, private ClockInterface $clock)
     {
     }
 
     /** @throws NotFound */
-    public function __invoke(Revision $published): void
+    public function __invoke(Revision $published, Account $by): void
     {
         foreach ($this->affected($published) as $flag) {
-            $this->flags->raise($flag);
+            $raised = $this->flags->raise($flag);
+            $detail = ['order' => $flag->orderNumber, 'sheet' => $flag->sheetId, 'revision' => $flag->toRevision];
+            $this->audit->add($by->username, 'flag.raised', Subject::flag($raised->id), $detail, Move::into('waiting'));
         }
     }
 

@@ -12,6 +12,8 @@ use FreshTack\Exchange\Json;
 use FreshTack\Exchange\SheetDocument;
 use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Move;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\Due\MarkStale;
 use FreshTack\Shop\NotFound;
@@ -63,7 +65,7 @@ final readonly class ImportBook
             if ([] !== array_filter($changes, static fn (BookChange $change): bool => 'same' !== $change->kind)) {
                 ($this->stale)(null);
             }
-            $this->audit->add($by->username, 'book.imported', 'book', ['changes' => \count(array_filter($changes, static fn (BookChange $change): bool => 'same' !== $change->kind))]);
+            $this->audit->add($by->username, 'book.imported', Subject::book(), ['changes' => \count(array_filter($changes, static fn (BookChange $change): bool => 'same' !== $change->kind))]);
 
             return $changes;
         });
@@ -127,6 +129,7 @@ final readonly class ImportBook
         $there = array_values(array_filter($this->revisions->of($head->id), static fn (RevisionLine $line): bool => $line->head->revision === $head->revision));
         if ([] === $there) {
             $added = $this->revisions->add($document, $this->clock->now());
+            $this->audit->add($by->username, 'sheet.imported', Subject::sheet($head->id, $head->revision), [], Move::into($head->status->value));
             if (SheetStatus::Published === $head->status) {
                 ($this->supersede)($added, $by);
             }
@@ -141,6 +144,7 @@ final readonly class ImportBook
             throw Conflict::revisionExists($head->name());
         }
         $this->revisions->replace($head->id, $head->revision, $current->version, $document, $this->clock->now());
+        $this->audit->add($by->username, 'sheet.imported', Subject::sheet($head->id, $head->revision), [], Move::between('draft', 'draft'));
 
         return new BookChange($head->name(), 'changed');
     }

@@ -9,6 +9,8 @@ use FreshTack\Core\SpecBook\Contributors;
 use FreshTack\Core\SpecBook\SheetStatus;
 use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Move;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\Due\MarkStale;
 use FreshTack\Shop\NotFound;
@@ -38,7 +40,7 @@ final readonly class MoveSheet
                 $this->check->complete($sheet);
             }
             $moved = $this->revisions->replace($id, $revision, $version, [...$current->document, 'status' => $to->value, ...$this->reviewer($current, $to, $by)], $this->clock->now());
-            $this->audit->add($by->username, 'sheet.'.$to->value, $current->head->name(), ['reason' => $reason]);
+            $this->audit->add($by->username, 'sheet.'.$to->value, Subject::sheet($id, $revision), ['reason' => $reason], Move::between($from->value, $to->value));
             if (SheetStatus::Published === $to) {
                 ($this->supersede)($moved, $by);
             }

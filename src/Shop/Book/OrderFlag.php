@@ -17,7 +17,6 @@ final readonly class OrderFlag
         public int $toRevision,
         public array $differences,
         public \DateTimeImmutable $raisedAt,
-        public ?string $decision = null,
     ) {
     }
 }

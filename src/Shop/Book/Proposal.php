@@ -22,7 +22,6 @@ final readonly class Proposal
         public int $orderNumber,
         public string $by,
         public \DateTimeImmutable $at,
-        public ?string $outcome = null,
     ) {
     }
 }

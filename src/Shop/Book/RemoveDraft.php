@@ -7,6 +7,8 @@ namespace FreshTack\Shop\Book;
 use FreshTack\Core\SpecBook\SheetStatus;
 use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Move;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Unit;
@@ -27,7 +29,7 @@ final readonly class RemoveDraft
                 throw Conflict::sheetStatus($head->name(), $head->status->value, 'thrown away');
             }
             $this->revisions->remove($id, $revision, $version);
-            $this->audit->add($by->username, 'sheet.thrown_away', $head->name());
+            $this->audit->add($by->username, 'sheet.thrown_away', Subject::sheet($id, $revision), [], Move::between($head->status->value, 'removed'));
 
             return true;
         });

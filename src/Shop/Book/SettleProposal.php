@@ -9,6 +9,8 @@ use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Core\SpecBook\SheetStatus;
 use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Move;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Unit;
@@ -29,7 +31,7 @@ final readonly class SettleProposal
     public function take(int $id, Account $by): Revision
     {
         return $this->unit->run(function () use ($id, $by): Revision {
-            $proposal = $this->open($id);
+            $proposal = $this->proposals->getToDecide($id);
             $newest = $this->revisions->of($proposal->sheetId)[0] ?? throw NotFound::named('sheet', $proposal->sheetId);
             $draft = SheetStatus::Draft === $newest->head->status ? $this->revisions->get($newest->head->id, $newest->head->revision) : $this->start->revision($proposal->sheetId, $by);
             $key = 'proposal-'.$proposal->id;
@@ -38,8 +40,7 @@ final readonly class SettleProposal
                 'sources' => [$key => ['document' => $proposal->document, 'revision' => $proposal->documentRevision]],
             ]));
             $changed = ($this->edit)($draft->head->id, $draft->head->revision, $draft->version, $change, $by);
-            $this->proposals->settle($id, 'taken', $by->name, $this->clock->now());
-            $this->audit->add($by->username, 'proposal.taken', $changed->head->name(), ['path' => $proposal->field->value]);
+            $this->settled($proposal, 'taken', $by);
 
             return $changed;
         });
@@ -49,19 +50,18 @@ final readonly class SettleProposal
     public function turnDown(int $id, Account $by): void
     {
         $this->unit->run(function () use ($id, $by): true {
-            $proposal = $this->open($id);
-            $this->proposals->settle($id, 'turned_down', $by->name, $this->clock->now());
-            $this->audit->add($by->username, 'proposal.turned_down', $proposal->sheetId, ['path' => $proposal->field->value]);
+            $proposal = $this->proposals->getToDecide($id);
+            $this->settled($proposal, 'turned_down', $by);
 
             return true;
         });
     }
 
-    /** @throws NotFound|Conflict */
-    private function open(int $id): Proposal
+    /** @throws NotFound */
+    private function settled(Proposal $proposal, string $outcome, Account $by): void
     {
-        $proposal = $this->proposals->get($id);
-
-        return null === $proposal->outcome ? $proposal : throw Conflict::alreadyDecided('This proposal');
+        $this->proposals->settle($proposal->id, $outcome, $by->name, $this->clock->now());
+        $detail = ['sheet' => $proposal->sheetId, 'path' => $proposal->field->value];
+        $this->audit->add($by->username, 'proposal.'.$outcome, Subject::proposal($proposal->id), $detail, Move::between('waiting', $outcome));
     }
 }

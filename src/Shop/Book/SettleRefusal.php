@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Book;
 
+use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Move;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Unit;
@@ -17,11 +20,11 @@ final readonly class SettleRefusal
     }
 
     /** @throws NotFound|Conflict */
-    public function __invoke(int $id, string $by): void
+    public function __invoke(int $id, Account $by): void
     {
         $this->unit->run(function () use ($id, $by): true {
-            $this->refusals->settle($id, $by, $this->clock->now());
-            $this->audit->add($by, 'refusal.settled', 'refusal '.$id);
+            $this->refusals->settle($id, $by->name, $this->clock->now());
+            $this->audit->add($by->username, 'refusal.settled', Subject::refusal($id), [], Move::between('waiting', 'settled'));
 
             return true;
         });

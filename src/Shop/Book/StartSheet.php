@@ -9,6 +9,8 @@ use FreshTack\Core\SpecBook\SheetReader;
 use FreshTack\Core\SpecBook\SheetStatus;
 use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Move;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Unit;
@@ -24,6 +26,12 @@ final readonly class StartSheet
     /** @throws NotFound|Conflict if there is no such sheet, or its newest revision is still a draft or under review */
     public function revision(string $id, Account $by): Revision
     {
+        return $this->unit->run(fn (): Revision => $this->next($id, $by));
+    }
+
+    /** @throws NotFound|Conflict */
+    private function next(string $id, Account $by): Revision
+    {
         $newest = $this->revisions->of($id)[0] ?? throw NotFound::named('sheet', $id);
         if (\in_array($newest->head->status, [SheetStatus::Draft, SheetStatus::Reviewed], true)) {
             throw Conflict::sheetStatus($newest->head->name(), $newest->head->status->value, 'followed by another yet; finish it first');
@@ -35,6 +43,12 @@ final readonly class StartSheet
 
     /** @throws NotFound|Conflict|InvalidDocument if the name is taken, or the engines can't be right */
     public function sheet(NewSheet $new, Account $by): Revision
+    {
+        return $this->unit->run(fn (): Revision => $this->begin($new, $by));
+    }
+
+    /** @throws NotFound|Conflict|InvalidDocument */
+    private function begin(NewSheet $new, Account $by): Revision
     {
         if ([] !== $this->revisions->of($new->id)) {
             throw InvalidDocument::at('/id', \sprintf('There is a sheet %s already. Start a revision of it, or choose another name.', $new->id));
@@ -64,12 +78,10 @@ final readonly class StartSheet
      */
     private function add(array $document, Account $by): Revision
     {
-        return $this->unit->run(function () use ($document, $by): Revision {
-            $revision = $this->revisions->add($document, $this->clock->now());
-            $this->audit->add($by->username, 'sheet.started', $revision->head->name());
+        $revision = $this->revisions->add($document, $this->clock->now());
+        $this->audit->add($by->username, 'sheet.started', Subject::sheet($revision->head->id, $revision->head->revision), [], Move::into('draft'));
 
-            return $revision;
-        });
+        return $revision;
     }
 
     /**

@@ -7,6 +7,8 @@ namespace FreshTack\Shop\Book;
 use FreshTack\Core\SpecBook\SheetStatus;
 use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Move;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
 use Psr\Clock\ClockInterface;
@@ -25,9 +27,9 @@ final readonly class Supersede
             if (SheetStatus::Published === $line->head->status && $line->head->revision !== $published->head->revision) {
                 $older = $this->revisions->get($line->head->id, $line->head->revision);
                 $this->revisions->replace($line->head->id, $line->head->revision, $older->version, [...$older->document, 'status' => SheetStatus::Withdrawn->value], $this->clock->now());
-                $this->audit->add($by->username, 'sheet.superseded', $line->head->name(), ['by' => $published->head->name()]);
+                $this->audit->add($by->username, 'sheet.superseded', Subject::sheet($line->head->id, $line->head->revision), ['by' => $published->head->name()], Move::between('published', 'withdrawn'));
             }
         }
-        ($this->flags)($published);
+        ($this->flags)($published, $by);
     }
 }

@@ -40,10 +40,20 @@ final readonly class ReckonDues
         }
     }
 
-    /** Nobody else writes this engine's hours until the unit of work ends. */
-    public function lock(int $engineId): void
+    /** Nobody else writes the hours and services of these engines until the unit of work ends. */
+    public function lock(int ...$engineIds): void
     {
-        $this->index->lock([$engineId]);
+        $this->index->lock(array_values($engineIds));
+    }
+
+    /** All engines that hang beside these: whoever works out many locks them together, so that nobody waits in a circle. */
+    public function lockWithNeighbours(int ...$engineIds): void
+    {
+        $all = $engineIds;
+        foreach ($this->register->boatsWith(array_values($engineIds)) as $boat) {
+            array_push($all, ...array_map(static fn (Engine $engine): int => $engine->id, $boat->engines));
+        }
+        $this->lock(...array_unique($all));
     }
 
     public function forget(int $engineId): void

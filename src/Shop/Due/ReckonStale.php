@@ -26,7 +26,9 @@ final readonly class ReckonStale
         for ($left = $this->index->stale(); $left > 0; $left = $now) {
             $this->progress->tell(self::PROGRESS, $done, $done + $left);
             $this->unit->run(function (): void {
-                array_map($this->one(...), $this->index->nextStale(self::BATCH));
+                $stale = $this->index->nextStale(self::BATCH);
+                $this->reckon->lockWithNeighbours(...$stale);
+                array_map($this->one(...), $stale);
             });
             $this->unit->letGo();
             $now = $this->index->stale();

@@ -7,6 +7,7 @@ namespace FreshTack\Shop\Due;
 use FreshTack\Core\Schedule\DuePolicy;
 use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\ShopSettings;
 use FreshTack\Shop\Unit;
@@ -28,7 +29,7 @@ final readonly class SaveDuePolicy
         $this->unit->run(function () use ($policy, $useByMonth, $version, $by): void {
             $this->settings->changeDue($policy, $useByMonth, $version);
             ($this->mark)(null);
-            $this->audit->add($by->username, 'policy.due', 'shop', ['windowHours' => $policy->windowHours->text(), 'windowDays' => $policy->windowDays, 'graceHours' => $policy->graceHours->text(), 'graceDays' => $policy->graceDays]);
+            $this->audit->add($by->username, 'policy.due', Subject::shop(), ['windowHours' => $policy->windowHours->text(), 'windowDays' => $policy->windowDays, 'graceHours' => $policy->graceHours->text(), 'graceDays' => $policy->graceDays]);
         });
     }
 }

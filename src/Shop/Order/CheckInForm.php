@@ -12,8 +12,9 @@ final readonly class CheckInForm
     /**
      * @param list<EngineAssessment>                      $engines
      * @param list<array{code: string, maker: string}> $models
+     * @param list<OrderFile>                             $open    orders on this boat that are not released
      */
-    public function __construct(public Boat $boat, public array $engines, public Draft $draft, public array $models)
+    public function __construct(public Boat $boat, public array $engines, public Draft $draft, public array $models, public array $open)
     {
     }
 }

@@ -10,12 +10,15 @@ use FreshTack\Core\Reading\Flaws;
 use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Core\Usage\HourReading;
 use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Move;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Board\EngineAssessment;
 use FreshTack\Shop\Book\Refusals;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\Due\ReckonDues;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Register\Boat;
+use FreshTack\Shop\Register\Engine;
 use FreshTack\Shop\Register\EngineHistory;
 use FreshTack\Shop\Register\EngineLogs;
 use FreshTack\Shop\Register\JudgeReading;
@@ -42,14 +45,26 @@ final readonly class CheckInRig
     ) {
     }
 
-    /** @throws NotFound|Conflict|InvalidDocument|InvalidQuantity if the boat is unknown, a serial is taken, or a reading can't be right */
-    public function __invoke(int $boatId, Draft $draft, string $by): OrderFile
+    /**
+     * @param bool $beside whether a second order is wanted beside one that is open
+     *
+     * @throws NotFound|Conflict|InvalidDocument|InvalidQuantity if the boat is unknown, an order is open on it, a serial
+     *                                                           is taken, or a reading can't be right
+     */
+    public function __invoke(int $boatId, Draft $draft, bool $beside, string $by): OrderFile
     {
-        $boat = $this->register->boat($boatId);
-        $this->checkHours($boat, $draft);
-        $assessed = $this->assembler->assess($boat, $draft);
+        return $this->unit->run(function () use ($boatId, $draft, $beside, $by): OrderFile {
+            $this->register->lock($boatId);
+            $boat = $this->register->boat($boatId);
+            $open = $beside ? [] : $this->orders->openOf($boatId);
+            if ([] !== $open) {
+                throw Conflict::alreadyIn($boat->name, $open[0]->number);
+            }
+            $this->reckon->lock(...array_map(static fn (Engine $engine): int => $engine->id, $boat->engines));
+            $this->checkHours($boat, $draft);
 
-        return $this->unit->run(fn (): OrderFile => $this->takeIn($boat, $draft, $assessed, $by));
+            return $this->takeIn($boat, $draft, $this->assembler->assess($boat, $draft), $by);
+        });
     }
 
     /**
@@ -60,19 +75,34 @@ final readonly class CheckInRig
     private function takeIn(Boat $boat, Draft $draft, array $assessed, string $by): OrderFile
     {
         foreach ($draft->engines as $engine) {
-            $this->register->identify($engine->engineId, $engine->plate(), null !== $engine->hours);
+            $before = $this->register->engine($engine->engineId);
+            $now = $this->register->identify($engine->engineId, $engine->plate(), null !== $engine->hours);
+            if ([] !== $now->differences($before)) {
+                $this->audit->add($by, 'engine.identified', Subject::engine($now->id), $now->differences($before));
+            }
             $this->read($engine, $by);
         }
         foreach ($assessed as $assessment) {
-            if (null !== $assessment->match->refusal) {
-                $this->refusals->add($assessment->engine->model, $assessment->engine->serial, $assessment->match->refusal, $boat->id, $by, $this->clock->now());
-            }
+            $this->refuse($assessment, $boat, $by);
         }
         $this->reckon->ofBoat($boat->id);
         $file = $this->orders->open($boat->id, $draft, $by, $this->clock->now());
-        $this->audit->add($by, 'order.checked_in', 'order '.$file->number, ['boat' => $boat->name]);
+        $this->audit->add($by, 'order.checked_in', Subject::order($file->number), ['boat' => $boat->id], Move::into('draft'));
 
         return $file;
+    }
+
+    private function refuse(EngineAssessment $engine, Boat $boat, string $by): void
+    {
+        $refusal = $engine->match->refusal;
+        if (null === $refusal) {
+            return;
+        }
+        $number = $this->refusals->add($engine->engine->model, $engine->engine->serial, $refusal, $boat->id, $by, $this->clock->now());
+        if (null !== $number) {
+            $detail = ['engine' => $engine->engine->id, 'reason' => $refusal->reason->value];
+            $this->audit->add($by, 'refusal.raised', Subject::refusal($number), $detail, Move::into('waiting'));
+        }
     }
 
     /**

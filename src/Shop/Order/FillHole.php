@@ -10,6 +10,8 @@ use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Core\SpecBook\ValueReader;
 use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Move;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Board\EngineAssessment;
 use FreshTack\Shop\Book\PartNumbers;
 use FreshTack\Shop\Book\Proposal;
@@ -42,14 +44,15 @@ final readonly class FillHole
         $this->check($fill);
 
         return $this->unit->run(function () use ($number, $version, $fill, $by): OrderFile {
-            $file = $this->orders->get($number);
+            $file = $this->orders->getForWork($number);
             if (OrderStatus::Draft !== $file->status) {
                 throw Conflict::wrongStatus($number, $file->status->value, 'filled in');
             }
             $sheet = $this->hole($file, $fill)->sheet->head ?? throw NotFound::engine($fill->engineId);
             $others = array_filter($file->draft->fills, static fn (Fill $other): bool => $other->engineId !== $fill->engineId || $other->field !== $fill->field);
-            $this->proposals->raise(new Proposal(0, $sheet->id, $sheet->revision, $fill->field, $fill->content, $fill->document, $fill->revision, $fill->page, $fill->reason, $number, $by->name, $this->clock->now()));
-            $this->audit->add($by->username, 'order.hole_filled', 'order '.$number, ['path' => $fill->field->value, 'reason' => $fill->reason]);
+            $proposal = $this->proposals->raise(new Proposal(0, $sheet->id, $sheet->revision, $fill->field, $fill->content, $fill->document, $fill->revision, $fill->page, $fill->reason, $number, $by->name, $this->clock->now()));
+            $this->audit->add($by->username, 'proposal.raised', Subject::proposal($proposal), ['order' => $number, 'path' => $fill->field->value], Move::into('waiting'));
+            $this->audit->add($by->username, 'order.hole_filled', Subject::order($number), ['path' => $fill->field->value, 'reason' => $fill->reason]);
 
             return $this->orders->saveDraft($number, $version, $file->draft->withFills([...array_values($others), $fill]));
         });

@@ -13,6 +13,8 @@ use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Exchange\Json;
 use FreshTack\Exchange\WorkOrderDocument;
 use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Move;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Register\Register;
@@ -37,7 +39,7 @@ final readonly class IssueOrder
     public function __invoke(int $number, int $version, string $by): OrderFile
     {
         return $this->unit->run(function () use ($number, $version, $by): OrderFile {
-            $file = $this->orders->get($number);
+            $file = $this->orders->getForWork($number);
             if (OrderStatus::Draft !== $file->status) {
                 throw Conflict::wrongStatus($number, $file->status->value, 'issued');
             }
@@ -45,7 +47,7 @@ final readonly class IssueOrder
             $request = $this->assembler->request($number, $file->draft, $this->assembler->assess($boat, $file->draft)) ?? throw Conflict::nothingToIssue();
             $order = $this->builder->build(RequestReader::read($request), Effort::Full);
             $order->hasWork() || throw Conflict::nothingToIssue();
-            $this->audit->add($by, 'order.issued', 'order '.$number, ['parked' => \count($order->blocked())]);
+            $this->audit->add($by, 'order.issued', Subject::order($number), ['parked' => \count($order->blocked())], Move::between('draft', 'issued'));
 
             return $this->orders->freeze($number, $version, Json::encode($request), Json::encode(WorkOrderDocument::of($order)), $by, $this->clock->now());
         });

@@ -34,6 +34,9 @@ interface Orders
     /** @return list<OrderFile> issued and not released, with their documents */
     public function underWork(): array;
 
+    /** @return list<OrderFile> of one boat and not released, newest first */
+    public function openOf(int $boatId): array;
+
     /** @return list<OrderFile> of one boat, newest first */
     public function ofBoat(int $boatId): array;
 
@@ -64,10 +67,9 @@ interface Orders
     /** @return list<Entry> in the order in which they came */
     public function entries(int $number): array;
 
-    /**
-     * Keeps an entry; one with a known uuid is left alone.
-     *
-     * @throws NotFound
-     */
+    /** Whether an entry of any order has this uuid. */
+    public function knowsEntry(string $uuid): bool;
+
+    /** @throws NotFound */
     public function addEntry(int $number, StoredEntry $entry): void;
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Shop\Order;
 
 use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Unit;
@@ -19,11 +20,11 @@ final readonly class SaveDraft
     public function __invoke(int $number, int $version, Draft $draft, string $by): OrderFile
     {
         return $this->unit->run(function () use ($number, $version, $draft, $by): OrderFile {
-            $file = $this->orders->get($number);
+            $file = $this->orders->getForWork($number);
             if (OrderStatus::Draft !== $file->status) {
                 throw Conflict::wrongStatus($number, $file->status->value, 'changed');
             }
-            $this->audit->add($by, 'order.draft_saved', 'order '.$number);
+            $this->audit->add($by, 'order.draft_saved', Subject::order($number));
 
             return $this->orders->saveDraft($number, $version, $draft->withFills($file->draft->fills));
         });

@@ -8,6 +8,7 @@ use FreshTack\Core\Policy\Question;
 use FreshTack\Core\Policy\Schools;
 use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\Due\MarkStale;
 use FreshTack\Shop\ShopSettings;
@@ -29,7 +30,7 @@ final readonly class SaveSchools
             if (\in_array(Question::FirstFilter, $changed, true)) {
                 ($this->mark)(null);
             }
-            $this->audit->add($by->username, 'policy.schools', 'shop', array_combine(array_map(static fn (Question $question): string => $question->value, $changed), array_map(static fn (Question $question): string => $schools->answer($question)->code, $changed)));
+            $this->audit->add($by->username, 'policy.schools', Subject::shop(), array_combine(array_map(static fn (Question $question): string => $question->value, $changed), array_map(static fn (Question $question): string => $schools->answer($question)->code, $changed)));
         });
     }
 }

@@ -12,6 +12,7 @@ use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\SpecBook\SerialRange;
 use FreshTack\Core\SpecBook\SheetStatus;
 use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Book\SpecBook;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
@@ -43,9 +44,8 @@ final readonly class ConfirmPart
             foreach ($answer->engines as $each) {
                 $this->confirmations->add($order, new Confirmation($answer->number ?? $number, $each, $by, $this->clock->now()));
             }
-            if (CartState::Fits !== $answer->state) {
-                $this->audit->add($by, 'cart.refused', 'order '.$order, ['number' => $number, 'engine' => $engine, 'found' => $answer->state->value]);
-            }
+            $action = CartState::Fits === $answer->state ? 'cart.confirmed' : 'cart.refused';
+            $this->audit->add($by, $action, Subject::order($order), ['number' => $number, 'engine' => $engine, 'found' => $answer->state->value]);
 
             return ($this->show)($order, $answer);
         });

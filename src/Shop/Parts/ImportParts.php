@@ -11,6 +11,7 @@ use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Exchange\PartsCsv;
 use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\Progress;
 use FreshTack\Shop\Unit;
@@ -55,7 +56,7 @@ final readonly class ImportParts
             $import = $this->preview($csv);
             $parts = array_map(static fn (PartChange $change): CataloguePart => $change->after, $import->changes);
             $this->catalogue->write($parts, fn (int $done) => $this->progress->tell($token, $done, \count($parts)));
-            $this->audit->add($by->username, 'parts.imported', 'catalogue', ['changed' => \count($parts), 'same' => $import->same]);
+            $this->audit->add($by->username, 'parts.imported', Subject::catalogue(), ['changed' => \count($parts), 'same' => $import->same]);
 
             return $import;
         });

@@ -10,6 +10,7 @@ use FreshTack\Core\Reading\Flaws;
 use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\Unit;
 
@@ -32,7 +33,7 @@ final readonly class SavePart
             CatalogueCheck::check([...$this->catalogue->all(), $part->number => $part], [$part->number => ''], $flaws);
             $flaws->throwIfAny();
             $this->catalogue->save($part, $version);
-            $this->audit->add($by->username, null === $version ? 'part.added' : 'part.changed', $part->number);
+            $this->audit->add($by->username, null === $version ? 'part.added' : 'part.changed', Subject::part($part->number));
 
             return true;
         });

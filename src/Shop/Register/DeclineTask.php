@@ -7,6 +7,7 @@ namespace FreshTack\Shop\Register;
 use FreshTack\Core\Due\Declined;
 use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Today;
@@ -22,13 +23,13 @@ final readonly class DeclineTask
     /** @throws NotFound|Conflict|InvalidDocument */
     public function __invoke(int $engineId, Declined $declined, string $by): void
     {
-        $engine = $this->register->engine($engineId);
         if ($declined->on > ($this->today)()) {
             throw InvalidDocument::at('/on', 'This day is still to come. Give the day on which it was declined.');
         }
-        $this->unit->run(function () use ($engine, $declined, $by): void {
+        $this->unit->run(function () use ($engineId, $declined, $by): void {
+            $engine = $this->register->engine($engineId);
             $this->logs->addDeclined($engine->id, $declined, $by);
-            $this->audit->add($by, 'engine.declined', 'engine '.$engine->serial, ['task' => $declined->task->value, 'note' => $declined->note]);
+            $this->audit->add($by, 'engine.declined', Subject::engine($engineId), ['task' => $declined->task->value, 'note' => $declined->note]);
         });
     }
 }

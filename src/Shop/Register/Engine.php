@@ -41,6 +41,29 @@ final readonly class Engine
         return $this->position?->label() ?? 'In store';
     }
 
+    /** @return array<string, array{from: mixed, to: mixed}> what an earlier state of it said otherwise */
+    public function differences(self $before): array
+    {
+        [$old, $new] = [$before->written(), $this->written()];
+        $changed = array_filter(array_keys($new), static fn (string $key): bool => $old[$key] !== $new[$key]);
+
+        return array_combine($changed, array_map(static fn (string $key): array => ['from' => $old[$key], 'to' => $new[$key]], $changed));
+    }
+
+    /** @return array<string, scalar|null> */
+    private function written(): array
+    {
+        return [
+            'model' => $this->model,
+            'serial' => $this->serial,
+            'inService' => $this->inService->format('Y-m-d'),
+            'hasMeter' => $this->hasMeter,
+            'year' => $this->year,
+            'gearcase' => $this->gearcase,
+            'warrantyUntil' => $this->warrantyUntil?->format('Y-m-d'),
+        ];
+    }
+
     /** As it stands on the engine itself, in place of what the register says. */
     public function identifiedAs(Plate $plate, bool $hasMeter): self
     {

@@ -9,6 +9,7 @@ use FreshTack\Core\Usage\HourReading;
 use FreshTack\Core\Usage\NewMeter;
 use FreshTack\Core\Usage\ReadingSource;
 use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\Due\ReckonDues;
 use FreshTack\Shop\NotFound;
@@ -25,6 +26,7 @@ final readonly class EnterReading
     public function __invoke(int $engineId, NewReading $new, string $by): HourReading
     {
         return $this->unit->run(function () use ($engineId, $new, $by): HourReading {
+            $this->reckon->lockWithNeighbours($engineId);
             $reading = $this->keep($engineId, $new, $by);
             $this->reckon->ofEngine($engineId);
 
@@ -53,7 +55,7 @@ final readonly class EnterReading
         }
         if (!$history->hours->has($reading)) {
             $this->logs->addReading($engineId, $reading, $by);
-            $this->audit->add($by, null === $new->newMeter ? 'engine.read' : 'engine.new_meter', 'engine '.$engine->serial, ['hours' => $reading->meter->text(), 'on' => $reading->on->format('Y-m-d'), 'offsetTenths' => $reading->offsetTenths, 'sure' => $new->sure]);
+            $this->audit->add($by, null === $new->newMeter ? 'engine.read' : 'engine.new_meter', Subject::engine($engineId), ['hours' => $reading->meter->text(), 'on' => $reading->on->format('Y-m-d'), 'offsetTenths' => $reading->offsetTenths, 'sure' => $new->sure]);
         }
 
         return $reading;

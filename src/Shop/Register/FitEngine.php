@@ -7,12 +7,11 @@ namespace FreshTack\Shop\Register;
 use FreshTack\Core\Order\Position;
 use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\Due\ReckonDues;
 use FreshTack\Shop\NotFound;
-use FreshTack\Shop\Order\OrderFile;
 use FreshTack\Shop\Order\Orders;
-use FreshTack\Shop\Order\OrderStatus;
 use FreshTack\Shop\Today;
 use FreshTack\Shop\Unit;
 
@@ -32,11 +31,11 @@ final readonly class FitEngine
     public function takeOff(int $engineId, \DateTimeImmutable $on, string $by): void
     {
         $this->unit->run(function () use ($engineId, $on, $by): void {
-            $engine = $this->register->engine($engineId);
+            $engine = $this->locked($engineId, null);
             $this->checkDay($engine, $on);
             $this->checkOrders($engine->boatId);
             $this->register->takeOff($engineId, $on);
-            $this->audit->add($by, 'engine.taken_off', 'engine '.$engine->serial);
+            $this->audit->add($by, 'engine.taken_off', Subject::engine($engineId), ['boat' => $engine->boatId, 'position' => $engine->position?->value]);
             $this->reckon->ofEngine($engineId);
         });
     }
@@ -49,7 +48,7 @@ final readonly class FitEngine
     public function hang(int $engineId, int $boatId, Position $position, \DateTimeImmutable $on, bool $swap, string $by): void
     {
         $this->unit->run(function () use ($engineId, $boatId, $position, $on, $swap, $by): void {
-            $engine = $this->register->engine($engineId);
+            $engine = $this->locked($engineId, $boatId);
             $boat = $this->register->boat($boatId);
             $there = $boat->at($position);
             $this->checkDay($engine, $on);
@@ -57,8 +56,26 @@ final readonly class FitEngine
             $this->checkOrders($boatId);
             $this->checkPlace($boat, $position, $engine, $there, $swap);
             $this->move($engine, $boat, $position, $there, $on);
-            $this->audit->add($by, null === $there ? 'engine.hung' : 'engine.swapped', 'engine '.$engine->serial, ['boat' => $boat->name, 'position' => $position->value, 'with' => $there?->serial]);
+            $detail = ['boat' => $boatId, 'position' => $position->value, 'from' => $engine->boatId, 'with' => $there?->id];
+            $this->audit->add($by, null === $there ? 'engine.hung' : 'engine.swapped', Subject::engine($engineId), $detail);
         });
+    }
+
+    /**
+     * The boats that it hangs on and comes to, then all engines of both: nobody else moves, reads or checks them in.
+     *
+     * @throws NotFound|Conflict if it was hung elsewhere meanwhile
+     */
+    private function locked(int $engineId, ?int $boatId): Engine
+    {
+        $from = $this->register->engine($engineId)->boatId;
+        $this->register->lock($from, $boatId);
+        $engines = null === $boatId ? [] : array_map(static fn (Engine $each): int => $each->id, $this->register->boat($boatId)->engines);
+        $this->reckon->lockWithNeighbours($engineId, ...$engines);
+        $this->unit->letGo();
+        $engine = $this->register->engine($engineId);
+
+        return $from === $engine->boatId ? $engine : throw Conflict::changedMeanwhile('This engine');
     }
 
     /** @throws NotFound|InvalidDocument */
@@ -95,9 +112,9 @@ final readonly class FitEngine
     /** @throws Conflict */
     private function checkOrders(?int $boatId): void
     {
-        $open = null === $boatId ? [] : array_filter($this->orders->ofBoat($boatId), static fn (OrderFile $file): bool => OrderStatus::Released !== $file->status);
+        $open = null === $boatId ? [] : $this->orders->openOf($boatId);
         if ([] !== $open) {
-            throw Conflict::openOrder(array_values($open)[0]->number);
+            throw Conflict::openOrder($open[0]->number);
         }
     }
 

@@ -22,7 +22,7 @@ final readonly class ImportHours
     {
     }
 
-    /** @throws InvalidDocument with every flaw, each naming its row */
+    /** @throws InvalidDocument|Conflict with every flaw, each naming its row */
     public function preview(string $csv, string $by): HoursImport
     {
         return $this->unit->trial(fn (): HoursImport => $this->take($csv, '', $by));
@@ -48,6 +48,8 @@ final readonly class ImportHours
     {
         $rows = HoursCsv::read($csv);
         uasort($rows, static fn (array $a, array $b): int => $a['on'] <=> $b['on']);
+        $engines = array_map(fn (array $row): ?int => $this->register->engineWith($row['serial'])?->id, $rows);
+        $this->reckon->lockWithNeighbours(...array_values(array_unique(array_filter($engines, is_int(...)))));
         $flaws = new Flaws();
         $new = [];
         $done = 0;

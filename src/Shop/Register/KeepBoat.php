@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Shop\Register;
 
 use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\Due\ReckonDues;
 use FreshTack\Shop\NotFound;
@@ -21,9 +22,10 @@ final readonly class KeepBoat
     public function add(Boat $boat, string $by): Boat
     {
         return $this->unit->run(function () use ($boat, $by): Boat {
-            $this->audit->add($by, 'boat.added', 'boat '.$boat->name);
+            $added = $this->register->addBoat($boat);
+            $this->audit->add($by, 'boat.added', Subject::boat($added->id), ['name' => $added->name]);
 
-            return $this->register->addBoat($boat);
+            return $added;
         });
     }
 
@@ -35,7 +37,7 @@ final readonly class KeepBoat
     public function change(Boat $boat, string $by): Boat
     {
         return $this->unit->run(function () use ($boat, $by): Boat {
-            $this->audit->add($by, 'boat.changed', 'boat '.$boat->name);
+            $this->audit->add($by, 'boat.changed', Subject::boat($boat->id), ['name' => $boat->name]);
             $changed = $this->register->changeBoat($boat);
             $this->reckon->ofBoat($boat->id);
 
@@ -47,6 +49,7 @@ final readonly class KeepBoat
     public function remove(int $id, string $by): void
     {
         $this->unit->run(function () use ($id, $by): void {
+            $this->register->lock($id);
             $boat = $this->register->boat($id);
             if ([] !== $boat->engines) {
                 throw Conflict::hasHistory($boat->name, 'engines hang on it', 'Take them off first.');
@@ -54,7 +57,7 @@ final readonly class KeepBoat
             if ([] !== $this->orders->ofBoat($id) || $this->register->hasCarried($id)) {
                 throw Conflict::hasHistory($boat->name, 'orders or engines belong to its past', 'Their records would lose their boat.');
             }
-            $this->audit->add($by, 'boat.removed', 'boat '.$boat->name);
+            $this->audit->add($by, 'boat.removed', Subject::boat($id), ['name' => $boat->name]);
             $this->register->removeBoat($id);
         });
     }

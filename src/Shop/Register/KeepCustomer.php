@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Shop\Register;
 
 use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Unit;
@@ -19,9 +20,10 @@ final readonly class KeepCustomer
     public function add(Customer $customer, string $by): Customer
     {
         return $this->unit->run(function () use ($customer, $by): Customer {
-            $this->audit->add($by, 'customer.added', 'customer '.$customer->name);
+            $added = $this->register->addCustomer($customer);
+            $this->audit->add($by, 'customer.added', Subject::customer($added->id), ['name' => $added->name]);
 
-            return $this->register->addCustomer($customer);
+            return $added;
         });
     }
 
@@ -29,7 +31,7 @@ final readonly class KeepCustomer
     public function change(Customer $customer, string $by): Customer
     {
         return $this->unit->run(function () use ($customer, $by): Customer {
-            $this->audit->add($by, 'customer.changed', 'customer '.$customer->name);
+            $this->audit->add($by, 'customer.changed', Subject::customer($customer->id), ['name' => $customer->name]);
 
             return $this->register->changeCustomer($customer);
         });
@@ -44,7 +46,7 @@ final readonly class KeepCustomer
             if ($boats > 0) {
                 throw Conflict::hasHistory($customer->name, 1 === $boats ? 'a boat is theirs' : $boats.' boats are theirs', 'Give them to another owner first.');
             }
-            $this->audit->add($by, 'customer.removed', 'customer '.$customer->name);
+            $this->audit->add($by, 'customer.removed', Subject::customer($id), ['name' => $customer->name]);
             $this->register->removeCustomer($id);
         });
     }

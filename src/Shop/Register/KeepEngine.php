@@ -8,6 +8,7 @@ use FreshTack\Core\Reading\Flaws;
 use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Core\Usage\HourReading;
 use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\Due\ReckonDues;
 use FreshTack\Shop\NotFound;
@@ -23,23 +24,24 @@ final readonly class KeepEngine
     /** @throws NotFound|Conflict|InvalidDocument */
     public function add(Engine $engine, string $by): Engine
     {
-        $this->check($engine, null);
-
         return $this->unit->run(function () use ($engine, $by): Engine {
-            $this->audit->add($by, 'engine.added', 'engine '.$engine->serial, ['model' => $engine->model]);
+            $this->check($engine, null);
+            $added = $this->register->addEngine($engine);
+            $this->audit->add($by, 'engine.added', Subject::engine($added->id), ['model' => $added->model, 'serial' => $added->serial]);
 
-            return $this->register->addEngine($engine);
+            return $added;
         });
     }
 
     /** @throws NotFound|Conflict|InvalidDocument */
     public function change(Engine $engine, string $by): Engine
     {
-        $this->check($engine, $this->logs->of($engine->id));
-
         return $this->unit->run(function () use ($engine, $by): Engine {
-            $this->audit->add($by, 'engine.changed', 'engine '.$engine->serial, ['model' => $engine->model]);
+            $this->reckon->lock($engine->id);
+            $this->check($engine, $this->logs->of($engine->id));
+            $before = $this->register->engine($engine->id);
             $changed = $this->register->changeEngine($engine);
+            $this->audit->add($by, 'engine.changed', Subject::engine($engine->id), $changed->differences($before));
             $this->reckon->ofEngine($engine->id);
 
             return $changed;
@@ -50,6 +52,7 @@ final readonly class KeepEngine
     public function remove(int $id, string $by): void
     {
         $this->unit->run(function () use ($id, $by): void {
+            $this->reckon->lock($id);
             $engine = $this->register->engine($id);
             if (null !== $engine->boatId) {
                 throw Conflict::hasHistory($engine->model.' '.$engine->serial, 'it hangs on '.$this->register->boat($engine->boatId)->name, 'Take it off first.');
@@ -57,7 +60,7 @@ final readonly class KeepEngine
             if (!$this->logs->of($id)->isEmpty() || [] !== $this->logs->reports($id) || $this->register->isInOrders($id)) {
                 throw Conflict::hasHistory($engine->model.' '.$engine->serial, 'readings, services or orders are written down of it', 'In store it is out of the way, and its record stays.');
             }
-            $this->audit->add($by, 'engine.removed', 'engine '.$engine->serial);
+            $this->audit->add($by, 'engine.removed', Subject::engine($id), ['model' => $engine->model, 'serial' => $engine->serial]);
             $this->reckon->forget($id);
             $this->register->removeEngine($id);
         });

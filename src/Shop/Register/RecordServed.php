@@ -10,6 +10,7 @@ use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Core\Schedule\Action;
 use FreshTack\Core\SpecBook\Task;
 use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Book\ScheduledAction;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\Due\ReckonDues;
@@ -39,15 +40,16 @@ final readonly class RecordServed
      */
     public function __invoke(int $engineId, Task $task, ?Action $action, \DateTimeImmutable $on, ?EngineHours $meter, string $evidence, string $by): void
     {
-        $engine = $this->register->engine($engineId);
-        $history = $this->logs->of($engineId);
-        $total = $meter?->shiftedBy($history->hours->lastUntil($on)->offsetTenths ?? 0);
-        $this->check($engine, $history, $on, $total);
-        $done = new TaskDone($task, $action ?? ($this->scheduled)($engine->plate(), $task), $on, $total, $evidence, true);
-        $this->unit->run(function () use ($engine, $done, $by): void {
-            $this->logs->addDone($engine->id, $done, $by);
-            $this->reckon->ofEngine($engine->id);
-            $this->audit->add($by, 'engine.done_elsewhere', 'engine '.$engine->serial, ['task' => $done->task->value, 'on' => $done->on->format('Y-m-d'), 'evidence' => $done->evidence]);
+        $this->unit->run(function () use ($engineId, $task, $action, $on, $meter, $evidence, $by): void {
+            $this->reckon->lockWithNeighbours($engineId);
+            $engine = $this->register->engine($engineId);
+            $history = $this->logs->of($engineId);
+            $total = $meter?->shiftedBy($history->hours->lastUntil($on)->offsetTenths ?? 0);
+            $this->check($engine, $history, $on, $total);
+            $done = new TaskDone($task, $action ?? ($this->scheduled)($engine->plate(), $task), $on, $total, $evidence, true);
+            $this->logs->addDone($engineId, $done, $by);
+            $this->reckon->ofEngine($engineId);
+            $this->audit->add($by, 'engine.done_elsewhere', Subject::engine($engineId), ['task' => $done->task->value, 'on' => $done->on->format('Y-m-d'), 'evidence' => $done->evidence]);
         });
     }
 

@@ -16,6 +16,13 @@ interface Register
     public function boat(int $id): Boat;
 
     /**
+     * Nobody else decides what these boats carry or have done until the unit of work ends.
+     *
+     * @param int|null ...$ids null is left out
+     */
+    public function lock(?int ...$ids): void;
+
+    /**
      * @param list<int> $ids
      *
      * @return list<Boat> in the order of the ids, without those that are not there
@@ -81,7 +88,7 @@ interface Register
     public function changeEngine(Engine $engine): Engine;
 
     /** @throws NotFound|Conflict if the serial number is on another engine */
-    public function identify(int $engineId, Plate $plate, bool $hasMeter): void;
+    public function identify(int $engineId, Plate $plate, bool $hasMeter): Engine;
 
     /**
      * Takes the engine off whatever boat it hangs on.

@@ -6,6 +6,8 @@ namespace FreshTack\Shop\Register;
 
 use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Core\Usage\ReadingSource;
+use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\Due\ReckonDues;
 use FreshTack\Shop\NotFound;
@@ -14,7 +16,7 @@ use FreshTack\Shop\Unit;
 /** Keeps what a reader told of an engine: the hours as a reading like any other, the rest beside them. */
 final readonly class TakeReport
 {
-    public function __construct(private Register $register, private EngineLogs $logs, private EngineReader $reader, private EnterReading $enter, private ReckonDues $reckon, private Unit $unit)
+    public function __construct(private Register $register, private EngineLogs $logs, private EngineReader $reader, private EnterReading $enter, private ReckonDues $reckon, private AuditLog $audit, private Unit $unit)
     {
     }
 
@@ -54,10 +56,12 @@ final readonly class TakeReport
     private function keep(int $engineId, ReaderReport $report, bool $sure, string $by): void
     {
         $this->unit->run(function () use ($engineId, $report, $sure, $by): void {
+            $this->reckon->lockWithNeighbours($engineId);
             $this->enter->keep($engineId, new NewReading($report->on, $report->hours, ReadingSource::Reader, $sure), $by);
             $known = array_filter($this->logs->reports($engineId), $report->isSameAs(...));
             if ([] === $known) {
                 $this->logs->addReport($engineId, $report);
+                $this->audit->add($by, 'engine.reader_told', Subject::engine($engineId), ['on' => $report->on->format('Y-m-d'), 'faults' => \count($report->faults)]);
             }
             $this->reckon->ofEngine($engineId);
         });

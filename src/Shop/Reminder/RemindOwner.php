@@ -9,6 +9,7 @@ use FreshTack\Core\Due\VisitFinder;
 use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Core\Schedule\DueState;
 use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Board\BoatState;
 use FreshTack\Shop\Board\EngineAssessment;
 use FreshTack\Shop\Board\ShowBoats;
@@ -63,8 +64,8 @@ final readonly class RemindOwner
         $state = $this->boats->one($boatId);
         $message = new Message($boatId, $channel, $this->recipient($state, $channel), $subject, $body, $this->clock->now(), $by);
         $failure = $this->attempt($message);
-        $kept = $this->unit->run(function () use ($message, $failure, $state, $by): Message {
-            $this->audit->add($by, null === $failure ? 'owner.reminded' : 'owner.not_reminded', 'boat '.$state->boat->name, ['channel' => $message->channel->value, 'recipient' => $message->recipient]);
+        $kept = $this->unit->run(function () use ($message, $failure, $boatId, $by): Message {
+            $this->audit->add($by, null === $failure ? 'owner.reminded' : 'owner.not_reminded', Subject::boat($boatId), ['channel' => $message->channel->value, 'recipient' => $message->recipient]);
 
             return $this->outbox->keep(new Message($message->boatId, $message->channel, $message->recipient, $message->subject, $message->body, $message->writtenAt, $message->writtenBy, $failure?->getMessage()));
         });

@@ -13,7 +13,7 @@ use FreshTack\Shop\Account\Role;
 class AccountRecord
 {
     public function __construct(
-        #[ORM\Id, ORM\Column(length: 60)] public string $username,
+        #[ORM\Id, ORM\Column(length: 60, options: ['collation' => 'utf8mb4_bin'])] public string $username,
         #[ORM\Column(length: 80)] public string $name,
         #[ORM\Column(length: 20)] public string $role,
         #[ORM\Column(length: 255)] public string $passwordHash,

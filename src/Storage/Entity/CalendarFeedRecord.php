@@ -11,9 +11,12 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\Table(name: 'calendar_feed')]
 class CalendarFeedRecord
 {
+    /** In place of a boat. */
+    public const SHOP = 0;
+
     public function __construct(
         #[ORM\Id, ORM\Column(length: 43, options: ['charset' => 'ascii', 'collation' => 'ascii_bin'])] public string $token,
-        #[ORM\Column(nullable: true, unique: true, options: ['unsigned' => true, 'comment' => 'null: all of the shop'])] public ?int $boatId,
+        #[ORM\Column(unique: true, options: ['unsigned' => true, 'comment' => '0: all of the shop'])] public int $boatId,
         #[ORM\Column(type: Types::DATETIME_IMMUTABLE)] public \DateTimeImmutable $madeAt,
     ) {
     }

@@ -11,6 +11,7 @@ use FreshTack\Shop\Register\Boat;
 use FreshTack\Shop\Register\KeepBoat;
 use FreshTack\Shop\Register\Register;
 use FreshTack\Web\Http\Body;
+use FreshTack\Web\Http\Once;
 use FreshTack\Web\Http\RegisterBody;
 use FreshTack\Web\Security\SignedIn;
 use FreshTack\Web\View\BoatView;
@@ -49,6 +50,7 @@ final readonly class BoatController
 
     /** @throws ExpectedError */
     #[Route('/api/boats', name: 'add_boat', methods: ['POST'])]
+    #[Once]
     #[IsGranted('ROLE_WRITER')]
     public function add(Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {

@@ -10,6 +10,7 @@ use FreshTack\Core\SpecBook\ModelReader;
 use FreshTack\Shop\Book\AddModel;
 use FreshTack\Shop\Book\ShowBook;
 use FreshTack\Web\Http\Body;
+use FreshTack\Web\Http\Once;
 use FreshTack\Web\Security\SignedIn;
 use FreshTack\Web\View\BookView;
 use FreshTack\Web\View\FieldsView;
@@ -43,6 +44,7 @@ final readonly class BookController
 
     /** @throws ExpectedError */
     #[Route('/api/book/models', name: 'add_model', methods: ['POST'])]
+    #[Once]
     #[IsGranted('ROLE_MANAGER')]
     public function addModel(Request $request, #[CurrentUser] SignedIn $user): Response
     {

@@ -9,6 +9,7 @@ use FreshTack\Shop\Book\BookChange;
 use FreshTack\Shop\Book\ImportBook;
 use FreshTack\Shop\Book\ImportSchedule;
 use FreshTack\Shop\Progress;
+use FreshTack\Web\Http\Once;
 use FreshTack\Web\Http\SessionLock;
 use FreshTack\Web\Http\Upload;
 use FreshTack\Web\Security\SignedIn;
@@ -31,6 +32,7 @@ final readonly class BookImportController
 
     /** @throws ExpectedError */
     #[Route('/api/book/imports', name: 'import_book', methods: ['POST'])]
+    #[Once]
     #[IsGranted('ROLE_MANAGER')]
     public function take(Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
@@ -43,6 +45,7 @@ final readonly class BookImportController
 
     /** @throws ExpectedError */
     #[Route('/api/book/sheets/{id<[a-z0-9-]+>}/{revision<\d+>}/schedule', name: 'import_schedule', methods: ['POST'])]
+    #[Once]
     #[IsGranted('ROLE_MANAGER')]
     public function schedule(string $id, int $revision, Request $request, #[CurrentUser] SignedIn $user): Response
     {

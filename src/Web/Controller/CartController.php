@@ -9,6 +9,7 @@ use FreshTack\Core\Reading\Cursor;
 use FreshTack\Shop\Parts\ConfirmPart;
 use FreshTack\Shop\Parts\ShowCart;
 use FreshTack\Web\Http\Body;
+use FreshTack\Web\Http\Once;
 use FreshTack\Web\Security\SignedIn;
 use FreshTack\Web\View\CartPageView;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -35,6 +36,7 @@ final readonly class CartController
 
     /** @throws ExpectedError */
     #[Route('/api/orders/{number<\d+>}/cart', name: 'confirm_part', methods: ['POST'])]
+    #[Once]
     public function confirm(int $number, Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
         [$part, $engine] = Body::read($request, static function (Cursor $body): array {

@@ -14,6 +14,7 @@ use FreshTack\Shop\Parts\ImportParts;
 use FreshTack\Shop\Parts\SavePart;
 use FreshTack\Web\Http\Body;
 use FreshTack\Web\Http\Download;
+use FreshTack\Web\Http\Once;
 use FreshTack\Web\Http\SessionLock;
 use FreshTack\Web\Http\Upload;
 use FreshTack\Web\Security\SignedIn;
@@ -51,6 +52,7 @@ final readonly class CatalogueController
 
     /** @throws ExpectedError */
     #[Route('/api/catalogue/part', name: 'save_part', methods: ['PUT'])]
+    #[Once]
     #[IsGranted('ROLE_PARTS')]
     public function save(Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
@@ -68,6 +70,7 @@ final readonly class CatalogueController
 
     /** @throws ExpectedError */
     #[Route('/api/catalogue/imports', name: 'import_parts', methods: ['POST'])]
+    #[Once]
     #[IsGranted('ROLE_PARTS')]
     public function import(Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {

@@ -10,6 +10,7 @@ use FreshTack\Shop\Order\CheckInRig;
 use FreshTack\Shop\Order\Draft;
 use FreshTack\Shop\Order\DraftReader;
 use FreshTack\Web\Http\Body;
+use FreshTack\Web\Http\Once;
 use FreshTack\Web\Security\SignedIn;
 use FreshTack\Web\View\OrderFileView;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -30,10 +31,11 @@ final readonly class CheckInController
 
     /** @throws ExpectedError */
     #[Route('/api/boats/{id<\d+>}/check-ins', name: 'check_in', methods: ['POST'])]
+    #[Once]
     public function __invoke(int $id, Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
         $draft = Body::read($request, static fn (Cursor $body): Draft => DraftReader::at($body));
 
-        return new JsonResponse(OrderFileView::file(($this->checkIn)($id, $draft, $user->account->username)), Response::HTTP_CREATED);
+        return new JsonResponse(OrderFileView::file(($this->checkIn)($id, $draft, $request->query->getBoolean('beside'), $user->account->username)), Response::HTTP_CREATED);
     }
 }

@@ -8,6 +8,7 @@ use FreshTack\Core\ExpectedError;
 use FreshTack\Shop\Order\PrefillCheckIn;
 use FreshTack\Web\View\BoatView;
 use FreshTack\Web\View\EngineView;
+use FreshTack\Web\View\OrderFileView;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
@@ -32,6 +33,7 @@ final readonly class CheckInFormController
             'engines' => array_map(EngineView::of(...), $form->engines),
             'draft' => $form->draft->toArray(),
             'models' => $form->models,
+            'open' => array_map(OrderFileView::file(...), $form->open),
         ]);
     }
 }

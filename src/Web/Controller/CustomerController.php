@@ -10,6 +10,7 @@ use FreshTack\Shop\Register\Customer;
 use FreshTack\Shop\Register\KeepCustomer;
 use FreshTack\Shop\Register\Register;
 use FreshTack\Web\Http\Body;
+use FreshTack\Web\Http\Once;
 use FreshTack\Web\Http\RegisterBody;
 use FreshTack\Web\Security\SignedIn;
 use FreshTack\Web\View\BoatView;
@@ -44,6 +45,7 @@ final readonly class CustomerController
 
     /** @throws ExpectedError */
     #[Route('/api/customers', name: 'add_customer', methods: ['POST'])]
+    #[Once]
     #[IsGranted('ROLE_WRITER')]
     public function add(Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {

@@ -13,6 +13,7 @@ use FreshTack\Shop\Register\FitEngine;
 use FreshTack\Shop\Register\KeepEngine;
 use FreshTack\Shop\Register\Register;
 use FreshTack\Web\Http\Body;
+use FreshTack\Web\Http\Once;
 use FreshTack\Web\Http\RegisterBody;
 use FreshTack\Web\Security\SignedIn;
 use FreshTack\Web\View\EngineView;
@@ -41,6 +42,7 @@ final readonly class EngineController
 
     /** @throws ExpectedError */
     #[Route('/api/engines', name: 'add_engine', methods: ['POST'])]
+    #[Once]
     #[IsGranted('ROLE_WRITER')]
     public function add(Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
@@ -71,6 +73,7 @@ final readonly class EngineController
 
     /** @throws ExpectedError */
     #[Route('/api/engines/{id<\d+>}/fitting', name: 'fit_engine', methods: ['PUT'])]
+    #[Once]
     #[IsGranted('ROLE_WRITER')]
     public function fit(int $id, Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
@@ -87,6 +90,7 @@ final readonly class EngineController
 
     /** @throws ExpectedError */
     #[Route('/api/engines/{id<\d+>}/taking-off', name: 'take_off_engine', methods: ['POST'])]
+    #[Once]
     #[IsGranted('ROLE_WRITER')]
     public function takeOff(int $id, Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {

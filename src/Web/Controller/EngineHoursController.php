@@ -18,6 +18,7 @@ use FreshTack\Shop\Register\NewReading;
 use FreshTack\Shop\Register\RecordServed;
 use FreshTack\Shop\Register\TakeReport;
 use FreshTack\Web\Http\Body;
+use FreshTack\Web\Http\Once;
 use FreshTack\Web\Http\RegisterBody;
 use FreshTack\Web\Http\SessionLock;
 use FreshTack\Web\Http\Upload;
@@ -43,6 +44,7 @@ final readonly class EngineHoursController
 
     /** @throws ExpectedError */
     #[Route('/api/engines/{id<\d+>}/readings', name: 'enter_reading', methods: ['POST'])]
+    #[Once]
     public function enter(int $id, Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
         $reading = Body::read($request, static fn (Cursor $body): NewReading => RegisterBody::reading($body));
@@ -62,6 +64,7 @@ final readonly class EngineHoursController
 
     /** @throws ExpectedError */
     #[Route('/api/engines/{id<\d+>}/services', name: 'record_served', methods: ['POST'])]
+    #[Once]
     #[IsGranted('ROLE_WRITER')]
     public function served(int $id, Request $request, #[CurrentUser] SignedIn $user): Response
     {
@@ -79,6 +82,7 @@ final readonly class EngineHoursController
 
     /** @throws ExpectedError */
     #[Route('/api/engines/{id<\d+>}/refusals', name: 'decline_task', methods: ['POST'])]
+    #[Once]
     #[IsGranted('ROLE_WRITER')]
     public function decline(int $id, Request $request, #[CurrentUser] SignedIn $user): Response
     {
@@ -90,6 +94,7 @@ final readonly class EngineHoursController
 
     /** @throws ExpectedError */
     #[Route('/api/hours/imports', name: 'import_hours', methods: ['POST'])]
+    #[Once]
     #[IsGranted('ROLE_WRITER')]
     public function import(Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {

@@ -10,6 +10,7 @@ use FreshTack\Core\SpecBook\SheetField;
 use FreshTack\Shop\Order\Fill;
 use FreshTack\Shop\Order\FillHole;
 use FreshTack\Web\Http\Body;
+use FreshTack\Web\Http\Once;
 use FreshTack\Web\Security\SignedIn;
 use FreshTack\Web\View\OrderFileView;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -29,6 +30,7 @@ final readonly class FillController
 
     /** @throws ExpectedError */
     #[Route('/api/orders/{number<\d+>}/fills', name: 'fill_hole', methods: ['POST'])]
+    #[Once]
     public function __invoke(int $number, Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
         [$version, $fill] = Body::read($request, static fn (Cursor $body): array => [$body->at('version')->int(1, \PHP_INT_MAX), new Fill(

@@ -8,6 +8,7 @@ use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Shop\Order\IssueOrder;
 use FreshTack\Web\Http\Body;
+use FreshTack\Web\Http\Once;
 use FreshTack\Web\Security\SignedIn;
 use FreshTack\Web\View\OrderFileView;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -27,6 +28,7 @@ final readonly class IssueController
 
     /** @throws ExpectedError */
     #[Route('/api/orders/{number<\d+>}/issue', name: 'issue', methods: ['POST'])]
+    #[Once]
     public function __invoke(int $number, Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
         $version = Body::read($request, static fn (Cursor $body): int => $body->at('version')->int(1, \PHP_INT_MAX));

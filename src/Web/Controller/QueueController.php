@@ -9,6 +9,7 @@ use FreshTack\Core\Reading\Cursor;
 use FreshTack\Shop\Book\DecideFlag;
 use FreshTack\Shop\Book\SettleProposal;
 use FreshTack\Web\Http\Body;
+use FreshTack\Web\Http\Once;
 use FreshTack\Web\Security\SignedIn;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -29,6 +30,7 @@ final readonly class QueueController
 
     /** @throws ExpectedError */
     #[Route('/api/proposals/{id<\d+>}/settlement', name: 'settle_proposal', methods: ['POST'])]
+    #[Once]
     public function proposal(int $id, Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
         if (!Body::read($request, static fn (Cursor $body): bool => $body->at('take')->bool())) {
@@ -43,6 +45,7 @@ final readonly class QueueController
 
     /** @throws ExpectedError */
     #[Route('/api/flags/{id<\d+>}/decision', name: 'decide_flag', methods: ['POST'])]
+    #[Once]
     public function flag(int $id, Request $request, #[CurrentUser] SignedIn $user): Response
     {
         [$renew, $reason] = Body::read($request, static fn (Cursor $body): array => [$body->at('renew')->bool(), $body->at('reason')->string(300)]);

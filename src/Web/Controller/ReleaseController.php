@@ -10,6 +10,7 @@ use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\SpecBook\ValueReader;
 use FreshTack\Shop\Bench\ReleaseOrder;
 use FreshTack\Web\Http\Body;
+use FreshTack\Web\Http\Once;
 use FreshTack\Web\Security\SignedIn;
 use FreshTack\Web\View\OrderFileView;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -29,6 +30,7 @@ final readonly class ReleaseController
 
     /** @throws ExpectedError */
     #[Route('/api/orders/{number<\d+>}/release', name: 'release', methods: ['POST'])]
+    #[Once]
     public function __invoke(int $number, Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
         [$version, $remark, $left] = Body::read($request, static fn (Cursor $body): array => [

@@ -6,15 +6,15 @@ namespace FreshTack\Web\Controller;
 
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Reading\Cursor;
-use FreshTack\Shop\Register\Register;
 use FreshTack\Shop\Reminder\CalendarFeeds;
 use FreshTack\Shop\Reminder\Channel;
 use FreshTack\Shop\Reminder\Outbox;
 use FreshTack\Shop\Reminder\RemindOwner;
+use FreshTack\Shop\Reminder\RenewCalendar;
 use FreshTack\Web\Http\Body;
+use FreshTack\Web\Http\Once;
 use FreshTack\Web\Security\SignedIn;
 use FreshTack\Web\View\BoatView;
-use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -30,7 +30,7 @@ final readonly class ReminderController
 {
     private const MOST = 100;
 
-    public function __construct(private RemindOwner $remind, private Outbox $outbox, private CalendarFeeds $feeds, private Register $register, private ClockInterface $clock)
+    public function __construct(private RemindOwner $remind, private Outbox $outbox, private CalendarFeeds $feeds, private RenewCalendar $renew)
     {
     }
 
@@ -49,6 +49,7 @@ final readonly class ReminderController
 
     /** @throws ExpectedError */
     #[Route('/api/boats/{id<\d+>}/reminder', name: 'send_reminder', methods: ['POST'])]
+    #[Once(outside: true)]
     public function send(int $id, Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
         [$channel, $subject, $body] = Body::read($request, static fn (Cursor $body): array => [$body->at('channel')->enum(Channel::class), $body->at('subject')->string(200), $body->at('body')->string(5000)]);
@@ -62,16 +63,19 @@ final readonly class ReminderController
         return new JsonResponse(['token' => $this->feeds->token(null)]);
     }
 
+    /** @throws ExpectedError */
     #[Route('/api/calendar', name: 'renew_shop_calendar', methods: ['POST'])]
-    public function renew(): JsonResponse
+    #[Once]
+    public function renew(#[CurrentUser] SignedIn $user): JsonResponse
     {
-        return new JsonResponse(['token' => $this->feeds->renew(null, $this->clock->now())], Response::HTTP_CREATED);
+        return new JsonResponse(['token' => ($this->renew)(null, $user->account->username)], Response::HTTP_CREATED);
     }
 
     /** @throws ExpectedError */
     #[Route('/api/boats/{id<\d+>}/calendar', name: 'renew_boat_calendar', methods: ['POST'])]
-    public function renewOfBoat(int $id): JsonResponse
+    #[Once]
+    public function renewOfBoat(int $id, #[CurrentUser] SignedIn $user): JsonResponse
     {
-        return new JsonResponse(['token' => $this->feeds->renew($this->register->boat($id)->id, $this->clock->now())], Response::HTTP_CREATED);
+        return new JsonResponse(['token' => ($this->renew)($id, $user->account->username)], Response::HTTP_CREATED);
     }
 }

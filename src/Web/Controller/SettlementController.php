@@ -6,6 +6,7 @@ namespace FreshTack\Web\Controller;
 
 use FreshTack\Core\ExpectedError;
 use FreshTack\Shop\Book\SettleRefusal;
+use FreshTack\Web\Http\Once;
 use FreshTack\Web\Security\SignedIn;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -23,9 +24,10 @@ final readonly class SettlementController
 
     /** @throws ExpectedError */
     #[Route('/api/refusals/{id<\d+>}/settlement', name: 'settle_refusal', methods: ['POST'])]
+    #[Once]
     public function __invoke(int $id, #[CurrentUser] SignedIn $user): Response
     {
-        ($this->settle)($id, $user->account->username);
+        ($this->settle)($id, $user->account);
 
         return new Response(status: Response::HTTP_NO_CONTENT);
     }

@@ -17,6 +17,7 @@ use FreshTack\Shop\Book\Revisions;
 use FreshTack\Shop\Book\SheetChange;
 use FreshTack\Shop\Book\StartSheet;
 use FreshTack\Web\Http\Body;
+use FreshTack\Web\Http\Once;
 use FreshTack\Web\Security\SignedIn;
 use FreshTack\Web\View\SheetView;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -66,6 +67,7 @@ final readonly class SheetController
 
     /** @throws ExpectedError */
     #[Route(self::ONE.'/status', name: 'move_sheet', methods: ['POST'])]
+    #[Once]
     #[IsGranted('ROLE_MANAGER')]
     public function move(string $id, int $revision, Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
@@ -76,6 +78,7 @@ final readonly class SheetController
 
     /** @throws ExpectedError */
     #[Route('/api/book/sheets/{id<[a-z0-9-]+>}/revisions', name: 'start_revision', methods: ['POST'])]
+    #[Once]
     #[IsGranted('ROLE_MANAGER')]
     public function startRevision(string $id, #[CurrentUser] SignedIn $user): JsonResponse
     {
@@ -84,6 +87,7 @@ final readonly class SheetController
 
     /** @throws ExpectedError */
     #[Route('/api/book/sheets', name: 'start_sheet', methods: ['POST'])]
+    #[Once]
     #[IsGranted('ROLE_MANAGER')]
     public function startSheet(Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {

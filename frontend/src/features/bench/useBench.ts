@@ -4,6 +4,7 @@ import { answered, api } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { Bench, EntryValue, NewEntry, Operation, Step } from '@/shared/api/types'
 import { uuid7 } from '@/shared/uuid'
+import { asPressed, forgetPressed, isAnswer } from './presses'
 
 export interface BenchStep {
   step: Step
@@ -34,6 +35,27 @@ export function newEntry(
   }
 }
 
+async function sent(order: number, fresh: NewEntry[]): Promise<Bench> {
+  const entries = fresh.map((entry) => asPressed(order, entry))
+  try {
+    const bench = await answered(
+      api.POST('/api/orders/{number}/entries', {
+        params: { path: { number: order } },
+        body: { entries },
+        // goes up although the page is being left; browsers do that for 64 kB at most, and a whole sheet may be more
+        keepalive: entries.length <= 20,
+      }),
+    )
+    forgetPressed(order, entries)
+    return bench
+  } catch (error) {
+    if (isAnswer(error)) {
+      forgetPressed(order, entries)
+    }
+    throw error
+  }
+}
+
 /** The frozen order at the bench, what was entered so far, and the way to enter more. */
 export function useBench(number: MaybeRefOrGetter<number>) {
   const queries = useQueryClient()
@@ -45,15 +67,7 @@ export function useBench(number: MaybeRefOrGetter<number>) {
   })
   const steps = computed<BenchStep[]>(() => flatten(data.value))
   const enter = useMutation({
-    mutationFn: (entries: NewEntry[]) =>
-      answered(
-        api.POST('/api/orders/{number}/entries', {
-          params: { path: { number: toValue(number) } },
-          body: { entries },
-          // goes up although the page is being left; browsers do that for 64 kB at most, and a whole sheet may be more
-          keepalive: entries.length <= 20,
-        }),
-      ),
+    mutationFn: (entries: NewEntry[]) => sent(toValue(number), entries),
     // an answer to an older question must not undo what this one tells
     onMutate: () => queries.cancelQueries({ queryKey: keys.bench(toValue(number)) }),
     onSuccess: (bench) => {

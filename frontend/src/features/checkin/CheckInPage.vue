@@ -11,6 +11,7 @@ import FieldNote from '@/shared/ui/FieldNote.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { decimalInput } from '@/shared/units'
 import { placeWords } from '@/shared/words'
+import OpenOrders from './OpenOrders.vue'
 import EngineIntake from './EngineIntake.vue'
 import { useCheckIn } from './useCheckIn'
 
@@ -20,6 +21,7 @@ const { account } = useSession()
 const boatId = computed(() => Number(route.params['id']))
 const { form, formError, isPending, takeIn } = useCheckIn(boatId)
 const { kept: draft, forget } = useKept<Draft>(() => `check-in.${account.value?.username ?? ''}.${boatId.value}`)
+const beside = ref(false)
 const wasKept = ref(draft.value !== null)
 
 watch(
@@ -51,7 +53,7 @@ async function send(): Promise<void> {
     hours: engine.hours === null ? null : decimalInput(engine.hours),
     reading: engine.reading === null || engine.reading.trim() === '' ? null : decimalInput(engine.reading),
   }))
-  const file = await takeIn.mutateAsync({ ...draft.value, engines }).catch(() => null)
+  const file = await takeIn.mutateAsync({ draft: { ...draft.value, engines }, beside: beside.value }).catch(() => null)
   if (file !== null) {
     forget()
     await router.push(`/orders/${file.number}`)
@@ -78,7 +80,8 @@ async function send(): Promise<void> {
       </div>
     </header>
 
-    <div class="engines" :class="`n${draft.engines.length}`">
+    <OpenOrders v-if="form.open.length > 0" v-model:beside="beside" :orders="form.open" />
+    <div v-show="beside || form.open.length === 0" class="engines" :class="`n${draft.engines.length}`">
       <EngineIntake
         v-for="(engine, index) in draft.engines"
         :key="engine.engineId"
@@ -89,7 +92,7 @@ async function send(): Promise<void> {
       />
     </div>
 
-    <section class="panel visit">
+    <section v-show="beside || form.open.length === 0" class="panel visit">
       <fieldset>
         <legend>Where the job is done</legend>
         <el-radio-group
@@ -134,7 +137,7 @@ async function send(): Promise<void> {
     </section>
 
     <ProblemNote :error="takeIn.error.value" unshown />
-    <div class="row">
+    <div v-if="beside || form.open.length === 0" class="row">
       <el-button type="primary" size="large" native-type="submit" :loading="takeIn.isPending.value">
         Check in and choose the tasks
       </el-button>

@@ -15,8 +15,15 @@ export function useCheckIn(boatId: MaybeRefOrGetter<number>) {
     gcTime: 0,
   })
   const takeIn = useMutation({
-    mutationFn: (draft: Draft) =>
-      answered(api.POST('/api/boats/{id}/check-ins', { params: { path: { id: toValue(boatId) } }, body: draft })),
+    mutationFn: ({ draft, beside }: { draft: Draft; beside: boolean }) =>
+      answered(
+        api.POST('/api/boats/{id}/check-ins', {
+          params: { path: { id: toValue(boatId) }, ...(beside ? { query: { beside } } : {}) },
+          body: draft,
+        }),
+      ),
+    // another order may have been opened meanwhile: the question about it stands in the form
+    onError: () => form.refetch(),
     onSuccess: () => queries.invalidateQueries({ queryKey: keys.board }),
   })
 

@@ -1,5 +1,6 @@
 import createClient from 'openapi-fetch'
 import { shallowRef, type Ref } from 'vue'
+import { onePress } from './press'
 import type { components, paths } from './schema'
 
 type Details = components['schemas']['Problem']
@@ -23,6 +24,7 @@ export class Problem extends Error {
 export const sessionLost = shallowRef(false)
 
 export const api = createClient<paths>({ headers: { 'X-Fresh-Tack': '1' } })
+api.use(onePress)
 
 /** Since when the server has not answered, or not been ready; null while it is there. */
 export const awaySince = shallowRef<Date | null>(null)
