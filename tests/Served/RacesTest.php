@@ -6,6 +6,7 @@ namespace FreshTack\Tests\Served;
 
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Exchange\Json;
+use FreshTack\Tests\Support\GoodDay;
 use Symfony\Contracts\HttpClient\ResponseInterface;
 
 /** Two people at the same thing at the same moment: one does it, the other reads what was done. Nobody is told that something broke. */
@@ -120,7 +121,7 @@ final class RacesTest extends ServedTestCase
     {
         [$order, $other] = [self::issued(3, '900'), self::issued(3, '900')];
         $step = self::person('ada')->does('GET', "/api/orders/$order/bench")->at('document')->at('operations')->at(0)->at('steps')->at(0)->at('id')->string();
-        $note = self::entry($step, 'note', ['text' => 'The cowl is scratched.']);
+        $note = GoodDay::entry($step, 'note', ['text' => 'The cowl is scratched.']);
         $answers = self::fourTimes('ada', 'POST', "/api/orders/$order/entries", ['entries' => [$note]]);
 
         self::assertSame([200 => 4], self::tally($answers), print_r($answers, true));

@@ -9,7 +9,6 @@ use Doctrine\DBAL\DriverManager;
 use Doctrine\DBAL\Tools\DsnParser;
 use FreshTack\Core\Reading\Cursor;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Uid\Uuid;
 
 /** Against the application as it is served, over rows that are kept: several processes, one database. */
 abstract class ServedTestCase extends TestCase
@@ -92,23 +91,5 @@ abstract class ServedTestCase extends TestCase
         self::person('ines')->does('POST', "/api/orders/$number/issue", ['version' => $file->at('version')->raw()]);
 
         return $number;
-    }
-
-    /**
-     * @param array<string, mixed> $value
-     *
-     * @return array<string, mixed>
-     */
-    protected static function entry(string $step, string $kind, array $value = []): array
-    {
-        return [
-            'uuid' => Uuid::v7()->toRfc4122(),
-            'stepId' => $step,
-            'kind' => $kind,
-            'value' => [] === $value ? new \stdClass() : $value,
-            'corrects' => null,
-            'deviceSequence' => 1,
-            'deviceAt' => null,
-        ];
     }
 }

@@ -7,9 +7,9 @@ namespace FreshTack\Tests\Web;
 use Doctrine\ORM\EntityManagerInterface;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Exchange\Json;
+use FreshTack\Tests\Support\GoodDay;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
-use Symfony\Component\Uid\Uuid;
 
 /** Talks to the application as a client does, over the demo shop; every exchange is held against the API's description. */
 abstract class ApiTestCase extends WebTestCase
@@ -18,7 +18,6 @@ abstract class ApiTestCase extends WebTestCase
 
     protected KernelBrowser $client;
     protected int $status = 0;
-    private int $sequence = 0;
 
     protected function setUp(): void
     {
@@ -145,43 +144,13 @@ abstract class ApiTestCase extends WebTestCase
      */
     protected function entry(string $stepId, string $kind, array $value = [], ?string $corrects = null): array
     {
-        return ['uuid' => Uuid::v7()->toRfc4122(), 'stepId' => $stepId, 'kind' => $kind, 'value' => [] === $value ? new \stdClass() : $value, 'corrects' => $corrects, 'deviceSequence' => ++$this->sequence, 'deviceAt' => '2026-03-18T09:00:00.000Z'];
+        return GoodDay::entry($stepId, $kind, $value, $corrects);
     }
 
-    /**
-     * What a technician would enter at every step of an issued order if all goes well.
-     *
-     * @return list<array<string, mixed>>
-     */
+    /** @return list<array<string, mixed>> */
     protected function wholeJob(Cursor $bench): array
     {
-        $entries = [];
-        foreach ($bench->at('document')->at('operations')->list() as $operation) {
-            foreach ($operation->at('steps')->list() as $step) {
-                $entries[] = $this->usual($step);
-            }
-        }
-
-        return $entries;
-    }
-
-    /** @return array<string, mixed> */
-    private function usual(Cursor $step): array
-    {
-        $id = $step->at('id')->string();
-        $tightening = $step->at('tightening');
-
-        return match ($step->at('entry')->string()) {
-            'oil_appearance' => $this->entry($id, 'observation', ['observation' => 'oil_black']),
-            'leaks' => $this->entry($id, 'observation', ['observation' => 'leaks_dry']),
-            'tell_tale' => $this->entry($id, 'observation', ['observation' => 'tell_tale_steady']),
-            'poured' => $this->entry($id, 'poured', ['volume' => ['value' => '5.4', 'unit' => 'l']]),
-            'level', 'first_level' => $this->entry($id, 'level', ['reading' => '0.60', 'restMin' => 30]),
-            'torque' => $this->entry($id, 'torque', ['torque' => $tightening->at('nominal')->raw(), 'unit' => $tightening->at('unit')->raw(), 'wrench' => 'TW-1, 5–25 N·m']),
-            'turns' => $this->entry($id, 'turns', ['turns' => '3/4']),
-            'count' => $this->entry($id, 'count', ['in' => 4, 'out' => 4]),
-            default => $this->entry($id, 'tick'),
-        };
+        return GoodDay::wholeJob($bench);
     }
 
     /** @return list<string> pointers of the errors of the last answer */
