@@ -1,0 +1,77 @@
+import { expect, test, type Page } from '@playwright/test'
+import { issueFor, openCheckIn, pour, sendCheckIn, signedIn, tablet, workUntil } from './shop'
+
+/** The server does what was asked for, and its answer is lost on the way. */
+async function loseAnswers(page: Page, path: string): Promise<void> {
+  await page.route(path, async (route) => {
+    await route.fetch()
+    await route.abort()
+  })
+}
+
+test('a boat that is in already: go on with its order, or open a second one on purpose', async ({ browser }) => {
+  const writer = await signedIn(browser, 'ines')
+  await openCheckIn(writer, 'Wrack Line')
+  await writer.getByLabel('Hours now').fill('120')
+  const first = await sendCheckIn(writer)
+  await writer.goto('/boats/17/check-in')
+  const open = writer.getByRole('region', { name: 'This boat is in already' })
+  await expect(open).toContainText(`order ${first}`)
+  await expect(writer.getByRole('button', { name: 'Check in and choose the tasks' })).toHaveCount(0)
+  await open.getByRole('link', { name: `Go on with order ${first}` }).click()
+  await expect(writer).toHaveURL(new RegExp(`/orders/${first}$`))
+  await writer.goBack()
+  await open.getByText('Open a second order beside it').click()
+  await writer.getByLabel('Hours now').fill('120')
+  expect(await sendCheckIn(writer)).not.toBe(first)
+})
+
+test('a boat that somebody else checked in meanwhile is asked about, and nothing typed is lost', async ({
+  browser,
+}) => {
+  const [one, two] = [await signedIn(browser, 'ines'), await signedIn(browser, 'mora')]
+  await openCheckIn(one, 'Salt Lantern')
+  await openCheckIn(two, 'Salt Lantern')
+  await one.getByLabel('Hours now').fill('189')
+  await two.getByLabel('Hours now').fill('189')
+  await two.getByRole('textbox', { name: /complains/ }).fill('smokes when cold')
+  const first = await sendCheckIn(one)
+  await two.getByRole('button', { name: 'Check in and choose the tasks' }).click()
+  const open = two.getByRole('region', { name: 'This boat is in already' })
+  await expect(open).toContainText(`order ${first}`)
+  await open.getByText(/^Open a second order/).click()
+  await expect(two.getByRole('textbox', { name: /complains/ })).toHaveValue('smokes when cold')
+})
+
+test('a check-in whose answer was lost is not done twice, also after a reload', async ({ browser }) => {
+  const writer = await signedIn(browser, 'ines')
+  await openCheckIn(writer, 'Old Pennant')
+  await writer.getByLabel('Hours now').fill('1001')
+  await loseAnswers(writer, '**/check-ins')
+  await writer.getByRole('button', { name: 'Check in and choose the tasks' }).click()
+  await expect(writer.getByRole('alert').first()).toContainText('does not answer')
+  await writer.unrouteAll({ behavior: 'wait' })
+  await writer.reload()
+  // the first press did reach the server: the boat is in
+  const open = writer.getByRole('region', { name: 'This boat is in already' })
+  await expect(open.getByRole('link')).toHaveCount(1)
+})
+
+test('a pour whose answer was lost counts once when it is pressed again', async ({ browser }) => {
+  const writer = await signedIn(browser, 'ines')
+  const number = await issueFor(writer, "Cox's Echo", null, ['Engine oil'])
+  const bench = await signedIn(browser, 'ada', tablet)
+  await bench.goto(`/orders/${number}/bench`)
+  await workUntil(bench, /^Fill|^Pour/)
+  await loseAnswers(bench, '**/entries')
+  await pour(bench)
+  await expect(bench.getByRole('alert').first()).toContainText('does not answer')
+  await bench.unrouteAll({ behavior: 'wait' })
+  await bench.reload()
+  const heading = bench.getByRole('heading', { level: 1 })
+  await expect(heading).toBeVisible()
+  const answer = await bench.request.get(`/api/orders/${number}/bench`)
+  const { entries } = (await answer.json()) as { entries: { kind: string }[] }
+  const pours = entries.filter((entry) => entry.kind === 'poured').length
+  expect(pours).toBe(1)
+})
