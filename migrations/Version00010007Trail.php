@@ -60,6 +60,7 @@ final class Version00010007Trail extends RepeatableMigration
             AND (older.made_at, older.token) < (newer.made_at, newer.token)');
         $this->addSql('UPDATE calendar_feed SET boat_id = 0 WHERE boat_id IS NULL');
         $this->addSql("ALTER TABLE calendar_feed CHANGE boat_id boat_id INT UNSIGNED NOT NULL COMMENT '0: all of the shop'");
+        $this->addSql("ALTER TABLE login_failure CHANGE who who VARCHAR(64) NOT NULL COMMENT 'SHA-256 of what is counted: account, address or both'");
         $this->addSql('ALTER TABLE account CHANGE username username VARCHAR(60) NOT NULL COLLATE `utf8mb4_bin`');
     }
 

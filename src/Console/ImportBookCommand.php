@@ -7,6 +7,8 @@ namespace FreshTack\Console;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Shop\Account\Accounts;
 use FreshTack\Shop\Account\Role;
+use FreshTack\Shop\Account\Username;
+use FreshTack\Shop\Book\BookChange;
 use FreshTack\Shop\Book\ImportBook;
 use FreshTack\Shop\NotFound;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -36,7 +38,7 @@ final class ImportBookCommand extends Command
     {
         try {
             $name = Given::option($input, 'as');
-            $by = $this->accounts->find($name);
+            $by = $this->accounts->find(Username::typed($name));
             if (Role::Manager !== $by?->role) {
                 throw NotFound::named('manager\'s account', $name);
             }
@@ -48,9 +50,21 @@ final class ImportBookCommand extends Command
             return Command::FAILURE;
         }
         foreach ($changes as $change) {
-            $output->writeln($change->kind.' '.$change->name, OutputInterface::OUTPUT_RAW);
+            $output->writeln(self::told($change), OutputInterface::OUTPUT_RAW);
         }
 
         return Command::SUCCESS;
+    }
+
+    /** Such as `new dunmarrow-d7 rev. 2, as draft (the file says published)`. */
+    private static function told(BookChange $change): string
+    {
+        $arrival = $change->arrival;
+        $told = $change->kind.' '.$change->name;
+        if (null === $arrival) {
+            return $told;
+        }
+
+        return $told.', as '.$arrival->status->value.($arrival->told === $arrival->status ? '' : ' (the file says '.$arrival->told->value.')');
     }
 }

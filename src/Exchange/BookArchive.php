@@ -7,15 +7,15 @@ namespace FreshTack\Exchange;
 use FreshTack\Core\Reading\InvalidDocument;
 
 /**
- * A spec book as a zip of the files of a book folder: `models.json`, `sheets/*.json`, `procedures/*.json`. Reading
+ * A spec book as a zip of the files of a book folder: `models.json`, `sheets/*.json`, `procedures/*.json`, and with `signatures.json` what shows that this shop exported them. Reading
  * never writes a file: entries are taken into memory one by one, within limits, and a name of any other shape is refused.
  */
 final readonly class BookArchive
 {
-    private const NAME = '#^(models\.json|sheets/[a-z0-9][a-z0-9-]*(\.r\d{1,4})?\.json|procedures/[a-z0-9][a-z0-9-]*\.json)$#';
+    private const NAME = '#^(models\.json|signatures\.json|sheets/[a-z0-9][a-z0-9-]*(\.r\d{1,4})?\.json|procedures/[a-z0-9][a-z0-9-]*\.json)$#';
     private const MOST_FILES = 20_000;
     private const LARGEST_FILE = 2_000_000;
-    private const LARGEST_ALL = 200_000_000;
+    private const LARGEST_ALL = 100_000_000;
 
     /** @param array<string, string> $files texts by name */
     private function __construct(public array $files)
@@ -93,7 +93,7 @@ final readonly class BookArchive
             if ($size > self::LARGEST_FILE || $all > self::LARGEST_ALL) {
                 throw InvalidDocument::at('/'.$name, 'This is larger unpacked than a sheet can be. Nothing was read.');
             }
-            $files[$name] = (string) $zip->getFromIndex($index, self::LARGEST_FILE + 1);
+            $files[$name] = 0 === $size ? '' : (string) $zip->getFromIndex($index, $size);
         }
 
         return $files;
@@ -106,7 +106,7 @@ final readonly class BookArchive
             throw InvalidDocument::at('', \sprintf('The archive names a path outside itself ("%s"). Nothing was read from it.', $name));
         }
         if (1 !== preg_match(self::NAME, $name)) {
-            throw InvalidDocument::at('', \sprintf('The archive holds "%s", which belongs to no book: only models.json, sheets/NAME.json and procedures/NAME.json do.', $name));
+            throw InvalidDocument::at('', \sprintf('The archive holds "%s", which belongs to no book: only models.json, signatures.json, sheets/NAME.json and procedures/NAME.json do.', $name));
         }
     }
 }

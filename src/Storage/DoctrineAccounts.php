@@ -7,6 +7,7 @@ namespace FreshTack\Storage;
 use Doctrine\ORM\EntityManagerInterface;
 use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Account\Accounts;
+use FreshTack\Shop\Account\Username;
 use FreshTack\Storage\Entity\AccountRecord;
 
 final readonly class DoctrineAccounts implements Accounts
@@ -15,9 +16,9 @@ final readonly class DoctrineAccounts implements Accounts
     {
     }
 
-    public function find(string $username): ?Account
+    public function find(Username $username): ?Account
     {
-        return $this->entities->find(AccountRecord::class, $username)?->toShop();
+        return $this->entities->find(AccountRecord::class, $username->text)?->toShop();
     }
 
     public function all(): array

@@ -13,29 +13,24 @@ final readonly class DoctrineLoginFailures implements LoginFailures
     {
     }
 
-    public function of(string $username, string $address): array
+    public function of(string $counted): array
     {
-        $row = $this->entities->getConnection()->fetchNumeric('SELECT failures, last_at FROM login_failure WHERE who = ?', [self::who($username, $address)]);
+        $row = $this->entities->getConnection()->fetchNumeric('SELECT failures, last_at FROM login_failure WHERE who = ?', [hash('sha256', $counted)]);
         [$failures, $last] = false === $row ? [0, null] : $row;
 
         return [is_numeric($failures) ? (int) $failures : 0, \is_string($last) ? new \DateTimeImmutable($last, new \DateTimeZone('UTC')) : null];
     }
 
-    public function add(string $username, string $address, \DateTimeImmutable $at): void
+    public function add(string $counted, \DateTimeImmutable $at): void
     {
         $this->entities->getConnection()->executeStatement(
             'INSERT INTO login_failure (who, failures, last_at) VALUES (?, 1, ?) ON DUPLICATE KEY UPDATE failures = failures + 1, last_at = VALUES(last_at)',
-            [self::who($username, $address), $at->format('Y-m-d H:i:s')],
+            [hash('sha256', $counted), $at->format('Y-m-d H:i:s')],
         );
     }
 
-    public function forget(string $username, string $address): void
+    public function forget(string $counted): void
     {
-        $this->entities->getConnection()->executeStatement('DELETE FROM login_failure WHERE who = ?', [self::who($username, $address)]);
-    }
-
-    private static function who(string $username, string $address): string
-    {
-        return hash('sha256', mb_strtolower($username)."\n".$address);
+        $this->entities->getConnection()->executeStatement('DELETE FROM login_failure WHERE who = ?', [hash('sha256', $counted)]);
     }
 }

@@ -11,18 +11,18 @@ final class FailuresInMemory implements LoginFailures
     /** @var array<string, array{int, \DateTimeImmutable}> */
     private array $failures = [];
 
-    public function of(string $username, string $address): array
+    public function of(string $counted): array
     {
-        return $this->failures["$username $address"] ?? [0, null];
+        return $this->failures[$counted] ?? [0, null];
     }
 
-    public function add(string $username, string $address, \DateTimeImmutable $at): void
+    public function add(string $counted, \DateTimeImmutable $at): void
     {
-        $this->failures["$username $address"] = [$this->of($username, $address)[0] + 1, $at];
+        $this->failures[$counted] = [$this->of($counted)[0] + 1, $at];
     }
 
-    public function forget(string $username, string $address): void
+    public function forget(string $counted): void
     {
-        unset($this->failures["$username $address"]);
+        unset($this->failures[$counted]);
     }
 }

@@ -6,7 +6,7 @@ namespace FreshTack\Shop\Account;
 
 interface Accounts
 {
-    public function find(string $username): ?Account;
+    public function find(Username $username): ?Account;
 
     /** @return list<Account> */
     public function all(): array;

@@ -7,37 +7,68 @@ namespace FreshTack\Shop\Account;
 use Psr\Clock\ClockInterface;
 
 /**
- * Slows a guesser down, by account and address: after five failures each further one doubles the wait, from 5 s
- * to 15 min. A success forgets the failures.
+ * Slows a guesser down. After the free failures each further one doubles the wait, beginning with 5 s: for one account
+ * from one address up to 15 min; for an account from wherever up to 1 min, so that nobody can lock its owner out for
+ * long; for an address, whatever accounts it tries, up to 15 min. A success forgets the failures of that account.
  */
 final readonly class LoginThrottle
 {
-    private const FREE_FAILURES = 5;
-    private const LONGEST_SECONDS = 900;
+    private const FIRST_SECONDS = 5;
+    /** Free failures and the longest wait in seconds. */
+    private const BOTH = [5, 900];
+    private const ACCOUNT = [20, 60];
+    private const ADDRESS = [50, 900];
 
     public function __construct(private LoginFailures $failures, private ClockInterface $clock)
     {
     }
 
     /** Seconds still to wait before another try counts; 0: go ahead. */
-    public function secondsToWait(string $username, string $address): int
+    public function secondsToWait(Username $username, string $address): int
     {
-        [$count, $last] = $this->failures->of($username, $address);
-        if ($count < self::FREE_FAILURES || null === $last) {
+        return max(array_map($this->wait(...), array_keys(self::limits($username, $address)), self::limits($username, $address)));
+    }
+
+    public function failed(Username $username, string $address): void
+    {
+        foreach (array_keys(self::limits($username, $address)) as $counted) {
+            $this->failures->add($counted, $this->clock->now());
+        }
+    }
+
+    /** The address is not forgiven: somebody there may know one password and guess at others. */
+    public function succeeded(Username $username, string $address): void
+    {
+        $this->failures->forget(self::both($username, $address));
+        $this->failures->forget(self::account($username));
+    }
+
+    /** @param array{int, int} $limit */
+    private function wait(string $counted, array $limit): int
+    {
+        [$free, $longest] = $limit;
+        [$count, $last] = $this->failures->of($counted);
+        if ($count < $free || null === $last) {
             return 0;
         }
-        $pause = min(self::LONGEST_SECONDS, 5 * 2 ** min(20, $count - self::FREE_FAILURES));
+        $pause = min($longest, self::FIRST_SECONDS * 2 ** min(20, $count - $free));
 
         return max(0, $last->getTimestamp() + $pause - $this->clock->now()->getTimestamp());
     }
 
-    public function failed(string $username, string $address): void
+    /** @return non-empty-array<string, array{int, int}> */
+    private static function limits(Username $username, string $address): array
     {
-        $this->failures->add($username, $address, $this->clock->now());
+        return [self::both($username, $address) => self::BOTH, self::account($username) => self::ACCOUNT, 'address '.$address => self::ADDRESS];
     }
 
-    public function succeeded(string $username, string $address): void
+    private static function both(Username $username, string $address): string
     {
-        $this->failures->forget($username, $address);
+        return "both $address $username->text";
+    }
+
+    private static function account(Username $username): string
+    {
+        return 'account '.$username->text;
     }
 }

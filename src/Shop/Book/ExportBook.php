@@ -10,10 +10,10 @@ use FreshTack\Exchange\BookArchive;
 use FreshTack\Exchange\Json;
 use FreshTack\Exchange\SheetDocument;
 
-/** The whole book as one zip: taking it in again changes nothing. */
+/** The whole book as one zip: taking it in again changes nothing, and a shop that lost it gets it back as it was. */
 final readonly class ExportBook
 {
-    public function __construct(private SpecBook $book, private BookLibrary $library)
+    public function __construct(private SpecBook $book, private BookLibrary $library, private OwnExport $export)
     {
     }
 
@@ -27,6 +27,6 @@ final readonly class ExportBook
             $files["procedures/$id.json"] = $text;
         }
 
-        return BookArchive::write($files);
+        return BookArchive::write([...$files, OwnExport::FILE => $this->export->sign($files)]);
     }
 }

@@ -6,37 +6,37 @@ namespace FreshTack\Shop\Book;
 
 use FreshTack\Core\Reading\Flaws;
 use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Core\SpecBook\SheetHead;
 use FreshTack\Core\SpecBook\SheetStatus;
 use FreshTack\Exchange\BookArchive;
 use FreshTack\Exchange\Json;
-use FreshTack\Exchange\SheetDocument;
 use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Audit\AuditLog;
-use FreshTack\Shop\Audit\Move;
 use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\Due\MarkStale;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Progress;
 use FreshTack\Shop\Unit;
-use Psr\Clock\ClockInterface;
 
 /**
  * Takes one sheet, or the zip of a book: all of it or nothing. What the book has already, byte for byte, is left
- * alone; a draft is replaced; any other revision of the same number with other content is refused.
+ * alone; a draft is replaced; any other revision of the same number with other content is refused. Families go first,
+ * so that they and their variants may come together.
  */
 final readonly class ImportBook
 {
     public function __construct(
-        private Revisions $revisions,
-        private SheetCheck $check,
         private ImportModels $models,
+        private ImportSheet $sheet,
         private ImportProcedures $procedures,
-        private Supersede $supersede,
+        private OwnExport $export,
+        private Revisions $revisions,
+        private ShowRanges $ranges,
+        private ListHoles $holes,
         private MarkStale $stale,
         private AuditLog $audit,
         private Unit $unit,
-        private ClockInterface $clock,
         private Progress $progress,
     ) {
     }
@@ -82,9 +82,10 @@ final readonly class ImportBook
         $flaws = new Flaws();
         $changes = $this->models->take($files['models.json'] ?? null, $flaws);
         $sheets = array_filter($files, static fn (string $name): bool => '' === $name || str_starts_with($name, 'sheets/'), \ARRAY_FILTER_USE_KEY);
+        $ours = $this->export->ours($files);
         $done = 0;
         foreach ($this->familiesFirst($sheets, $flaws) as $name => $document) {
-            $change = $this->guarded($name, $flaws, fn (): BookChange => $this->sheet($document, $by));
+            $change = $this->guarded($name, $flaws, fn (): BookChange => $this->sheet($document, \in_array($name, $ours, true), $by));
             $changes = [...$changes, ...(null === $change ? [] : [$change])];
             $this->progress->tell($token, ++$done, \count($sheets));
         }
@@ -119,34 +120,36 @@ final readonly class ImportBook
     }
 
     /**
-     * @param array<mixed> $document
+     * @param array<mixed> $told
      *
      * @throws Conflict|InvalidDocument|NotFound
      */
-    private function sheet(array $document, Account $by): BookChange
+    private function sheet(array $told, bool $ours, Account $by): BookChange
     {
-        $head = $this->check->read($document)->head;
-        $there = array_values(array_filter($this->revisions->of($head->id), static fn (RevisionLine $line): bool => $line->head->revision === $head->revision));
-        if ([] === $there) {
-            $added = $this->revisions->add($document, $this->clock->now());
-            $this->audit->add($by->username, 'sheet.imported', Subject::sheet($head->id, $head->revision), [], Move::into($head->status->value));
-            if (SheetStatus::Published === $head->status) {
-                ($this->supersede)($added, $by);
-            }
-
-            return new BookChange($head->name(), 'new');
-        }
-        $current = $this->revisions->get($head->id, $head->revision);
-        if (SheetDocument::text($current->document) === SheetDocument::text($document)) {
+        $arrived = ($this->sheet)($told, $ours, $by);
+        $head = $arrived->revision->head;
+        if ('same' === $arrived->kind) {
             return new BookChange($head->name(), 'same');
         }
-        if (SheetStatus::Draft !== $current->head->status || SheetStatus::Draft !== $head->status) {
-            throw Conflict::revisionExists($head->name());
-        }
-        $this->revisions->replace($head->id, $head->revision, $current->version, $document, $this->clock->now());
-        $this->audit->add($by->username, 'sheet.imported', Subject::sheet($head->id, $head->revision), [], Move::between('draft', 'draft'));
+        $status = $told['status'] ?? null;
 
-        return new BookChange($head->name(), 'changed');
+        return new BookChange($head->name(), $arrived->kind, new Arrival(
+            $head->status,
+            SheetStatus::from(\is_string($status) ? $status : ''),
+            $this->published($head),
+            $this->ranges->ifPublished($head),
+            $head->isFamily() ? [] : array_map(static fn (SheetHole $hole): string => $hole->label, $this->holes->of($this->revisions->resolved($head->id, $head->revision))),
+        ));
+    }
+
+    private function published(SheetHead $head): ?string
+    {
+        $published = array_filter(
+            $this->revisions->of($head->id),
+            static fn (RevisionLine $line): bool => SheetStatus::Published === $line->head->status && $line->head->revision !== $head->revision,
+        );
+
+        return (array_values($published)[0] ?? null)?->head->name();
     }
 
     /**

@@ -7,9 +7,11 @@ namespace FreshTack\Shop\Book;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\Reading\Flaws;
 use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Core\SpecBook\BaseSheet;
 use FreshTack\Core\SpecBook\EngineModel;
 use FreshTack\Core\SpecBook\SerialNumber;
 use FreshTack\Core\SpecBook\SerialRange;
+use FreshTack\Core\SpecBook\SheetHead;
 use FreshTack\Core\SpecBook\SheetReader;
 use FreshTack\Core\SpecBook\SheetStatus;
 use FreshTack\Core\SpecBook\SheetValue;
@@ -58,7 +60,7 @@ final readonly class SheetCheck
     }
 
     /**
-     * What may stand in a draft, but not go further: a value whose source nobody has given.
+     * What may stand in a draft, but not go further: a value whose source nobody has given, a family that is a draft itself.
      *
      * @throws InvalidDocument
      */
@@ -67,6 +69,10 @@ final readonly class SheetCheck
         $flaws = new Flaws();
         foreach (array_filter($sheet->values(), static fn (SheetValue $value): bool => !$value->source->isKnown()) as $value) {
             $flaws->add('/values/'.$value->field->value, \sprintf('Nobody has given a source for the %s. Look it up and name its page, or take it out.', $value->field->label()));
+        }
+        $base = null === $sheet->base ? null : $this->families($sheet->base)[0] ?? null;
+        if (null !== $base && !\in_array($base->status, [SheetStatus::Published, SheetStatus::Withdrawn], true)) {
+            $flaws->add('/base', \sprintf('The family sheet %s is not published yet. Publish it first.', $base->name()));
         }
         $flaws->throwIfAny();
     }
@@ -107,13 +113,16 @@ final readonly class SheetCheck
 
     private function base(SpecSheet $sheet, Flaws $flaws): void
     {
-        if (null === $sheet->base) {
-            return;
+        if (null !== $sheet->base && [] === $this->families($sheet->base)) {
+            $flaws->add('/base', \sprintf('%s is no family sheet of the book.', $sheet->base->name()));
         }
-        $found = array_filter($this->revisions->of($sheet->base->sheet), static fn (RevisionLine $line): bool => $line->head->revision === $sheet->base->revision && $line->head->isFamily());
-        $published = array_filter($found, static fn (RevisionLine $line): bool => \in_array($line->head->status, [SheetStatus::Published, SheetStatus::Withdrawn], true));
-        if ([] === $published) {
-            $flaws->add('/base', \sprintf('%s is no published family sheet of the book.', $sheet->base->name()));
-        }
+    }
+
+    /** @return list<SheetHead> the family's revision, if the book has it */
+    private function families(BaseSheet $base): array
+    {
+        $heads = array_map(static fn (RevisionLine $line): SheetHead => $line->head, $this->revisions->of($base->sheet));
+
+        return array_values(array_filter($heads, static fn (SheetHead $head): bool => $head->revision === $base->revision && $head->isFamily()));
     }
 }

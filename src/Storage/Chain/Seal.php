@@ -36,6 +36,12 @@ final readonly class Seal
         return $this->signed(['head', $chain->text, $links, $last]);
     }
 
+    /** Over a file that leaves the shop. */
+    public function file(string $name, string $text): string
+    {
+        return $this->signed(['file', $name, hash('sha256', $text)]);
+    }
+
     /** @param array<mixed> $told */
     private function signed(array $told): string
     {

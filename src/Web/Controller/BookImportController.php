@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FreshTack\Web\Controller;
 
 use FreshTack\Core\ExpectedError;
-use FreshTack\Shop\Book\BookChange;
 use FreshTack\Shop\Book\ImportBook;
 use FreshTack\Shop\Book\ImportSchedule;
 use FreshTack\Shop\Progress;
@@ -13,6 +12,7 @@ use FreshTack\Web\Http\Once;
 use FreshTack\Web\Http\SessionLock;
 use FreshTack\Web\Http\Upload;
 use FreshTack\Web\Security\SignedIn;
+use FreshTack\Web\View\BookView;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -40,7 +40,7 @@ final readonly class BookImportController
         $bytes = Upload::bytes($request);
         $changes = $request->query->getBoolean('apply') ? $this->import->apply($bytes, $request->query->getString('token'), $user->account) : $this->import->preview($bytes, $user->account);
 
-        return new JsonResponse(['changes' => array_map(static fn (BookChange $change): array => ['name' => $change->name, 'kind' => $change->kind], $changes)]);
+        return new JsonResponse(['changes' => array_map(BookView::change(...), $changes)]);
     }
 
     /** @throws ExpectedError */

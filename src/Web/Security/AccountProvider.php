@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Web\Security;
 
 use FreshTack\Shop\Account\Accounts;
+use FreshTack\Shop\Account\Username;
 use Symfony\Component\Security\Core\Exception\UserNotFoundException;
 use Symfony\Component\Security\Core\User\UserInterface;
 use Symfony\Component\Security\Core\User\UserProviderInterface;
@@ -18,7 +19,7 @@ final readonly class AccountProvider implements UserProviderInterface
 
     public function loadUserByIdentifier(string $identifier): SignedIn
     {
-        return new SignedIn($this->accounts->find($identifier) ?? throw new UserNotFoundException());
+        return new SignedIn($this->accounts->find(Username::typed($identifier)) ?? throw new UserNotFoundException());
     }
 
     public function refreshUser(UserInterface $user): SignedIn

@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace FreshTack\Web\Security;
 
 use FreshTack\Shop\Account\LoginThrottle;
+use FreshTack\Shop\Account\Username;
 use FreshTack\Web\Http\Problem;
 use FreshTack\Web\View\AccountView;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactoryInterface;
 use Symfony\Component\Security\Core\Authentication\Token\TokenInterface;
 use Symfony\Component\Security\Core\Exception\AccessDeniedException;
 use Symfony\Component\Security\Core\Exception\AuthenticationException;
+use Symfony\Component\Security\Core\Exception\UserNotFoundException;
 use Symfony\Component\Security\Http\Authentication\AuthenticationFailureHandlerInterface;
 use Symfony\Component\Security\Http\Authentication\AuthenticationSuccessHandlerInterface;
 use Symfony\Component\Security\Http\Authorization\AccessDeniedHandlerInterface;
@@ -21,7 +24,10 @@ use Symfony\Component\Security\Http\EntryPoint\AuthenticationEntryPointInterface
 /** Every answer of the security layer, in the same form as all others. */
 final readonly class LoginAnswer implements AuthenticationSuccessHandlerInterface, AuthenticationFailureHandlerInterface, AuthenticationEntryPointInterface, AccessDeniedHandlerInterface
 {
-    public function __construct(private LoginThrottle $throttle)
+    /** Of nobody's password: looking at it takes as long as at somebody's. */
+    private const NOBODY = '$2y$11$bA.321lZJQ8.6vLeSTLDMuaK9f8g1yZdcU/5duYF19LPOMcMjo82C';
+
+    public function __construct(private LoginThrottle $throttle, private PasswordHasherFactoryInterface $hashers)
     {
     }
 
@@ -31,7 +37,7 @@ final readonly class LoginAnswer implements AuthenticationSuccessHandlerInterfac
         if (!$user instanceof SignedIn) {
             throw new \LogicException('Signed in as somebody who is nobody.');
         }
-        $this->throttle->succeeded($user->getUserIdentifier(), $request->getClientIp() ?? '');
+        $this->throttle->succeeded(Username::typed($user->getUserIdentifier()), $request->getClientIp() ?? '');
 
         return new JsonResponse(AccountView::of($user->account));
     }
@@ -44,9 +50,17 @@ final readonly class LoginAnswer implements AuthenticationSuccessHandlerInterfac
 
             return $answer;
         }
+        if ($this->isUnknown($exception)) {
+            $this->hashers->getPasswordHasher(SignedIn::class)->verify(self::NOBODY, LoginGuard::password($request));
+        }
         $this->throttle->failed(LoginGuard::username($request), $request->getClientIp() ?? '');
 
         return Problem::of(Response::HTTP_UNAUTHORIZED, 'login.wrong', 'User name and password don\'t belong together. Check both; capital letters count.');
+    }
+
+    private function isUnknown(\Throwable $error): bool
+    {
+        return $error instanceof UserNotFoundException || (null !== $error->getPrevious() && $this->isUnknown($error->getPrevious()));
     }
 
     public function start(Request $request, ?AuthenticationException $authException = null): Response

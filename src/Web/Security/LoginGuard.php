@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Web\Security;
 
 use FreshTack\Shop\Account\LoginThrottle;
+use FreshTack\Shop\Account\Username;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\RequestStack;
@@ -27,11 +28,21 @@ final readonly class LoginGuard
         }
     }
 
-    public static function username(Request $request): string
+    public static function username(Request $request): Username
+    {
+        return Username::typed(self::given($request, 'username'));
+    }
+
+    public static function password(Request $request): string
+    {
+        return self::given($request, 'password');
+    }
+
+    private static function given(Request $request, string $key): string
     {
         $body = json_decode($request->getContent(), true);
-        $username = \is_array($body) ? ($body['username'] ?? '') : '';
+        $text = \is_array($body) ? ($body[$key] ?? '') : '';
 
-        return \is_string($username) ? mb_substr($username, 0, 200) : '';
+        return \is_string($text) ? $text : '';
     }
 }

@@ -9,6 +9,7 @@ use FreshTack\Core\SpecBook\Gap;
 use FreshTack\Core\SpecBook\Overlap;
 use FreshTack\Core\SpecBook\RangeReport;
 use FreshTack\Core\SpecBook\Task;
+use FreshTack\Shop\Book\BookChange;
 use FreshTack\Shop\Book\BookOverview;
 use FreshTack\Shop\Book\OrderFlag;
 use FreshTack\Shop\Book\Proposal;
@@ -37,6 +38,20 @@ final readonly class BookView
             'overlaps' => array_map(static fn (Overlap $overlap): array => ['model' => $overlap->model, 'serials' => $overlap->serials->text(), 'one' => $overlap->one->name(), 'other' => $overlap->other->name()], $report->overlaps),
             'gaps' => array_map(static fn (Gap $gap): array => ['model' => $gap->model, 'serials' => $gap->serials->text(), 'before' => $gap->before->name(), 'after' => $gap->after->name()], $report->gaps),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function change(BookChange $change): array
+    {
+        $arrival = $change->arrival;
+
+        return ['name' => $change->name, 'kind' => $change->kind, 'arrival' => null === $arrival ? null : [
+            'status' => $arrival->status->value,
+            'told' => $arrival->told->value,
+            'withdraws' => $arrival->withdraws,
+            'ranges' => self::ranges($arrival->ranges),
+            'holes' => $arrival->holes,
+        ]];
     }
 
     /** @return array<string, mixed> */

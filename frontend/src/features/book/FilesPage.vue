@@ -6,6 +6,7 @@ import ImportBox from '@/shared/files/ImportBox.vue'
 import { useImport } from '@/shared/files/useImport'
 import { useSession } from '@/shared/session'
 import BookNav from './BookNav.vue'
+import ChangeLine from './ChangeLine.vue'
 
 const queries = useQueryClient()
 const { mayManage } = useSession()
@@ -21,7 +22,6 @@ const taking = useImport((file, apply, token) =>
 )
 const shown = computed(() => taking.done.value ?? taking.preview.value)
 const changes = computed(() => (shown.value?.changes ?? []).filter((change) => change.kind !== 'same'))
-const words = { new: 'new', changed: 'draft replaced', same: 'the same' } as const
 
 async function apply(): Promise<void> {
   await taking.apply()
@@ -43,15 +43,14 @@ async function apply(): Promise<void> {
     <section v-if="mayManage" class="panel stack">
       <h2>Take sheets in</h2>
       <p class="muted">
-        One sheet as JSON, or the zip of a book. First you see what would change; then it is all or nothing.
+        One sheet as JSON, or the zip of a book. First you see what would change; then it is all or nothing. Sheets
+        arrive as drafts for somebody else to review, whatever the file says; only this shop’s own export comes back as
+        it went.
       </p>
       <ImportBox :taking="taking" accept=".json,.zip" label="Sheet or book" :count="changes.length" @apply="apply">
         <p v-if="changes.length === 0" class="muted">The book has all of it already.</p>
         <ul v-else>
-          <li v-for="change in changes" :key="change.name">
-            <span class="mark-word" :class="change.kind === 'new' ? 'good' : 'ask'">{{ words[change.kind] }}</span>
-            {{ change.name }}
-          </li>
+          <ChangeLine v-for="change in changes" :key="change.name" :change="change" />
         </ul>
       </ImportBox>
     </section>
@@ -63,6 +62,7 @@ ul {
   list-style: none;
   padding: 0;
   margin: 0;
-  columns: 3;
+  display: grid;
+  gap: 8px;
 }
 </style>
