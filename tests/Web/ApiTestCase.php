@@ -99,6 +99,8 @@ abstract class ApiTestCase extends WebTestCase
     protected function draftFor(string $boat, array $engines = [], string $place = 'lift'): array
     {
         $draft = $this->call('GET', '/api/boats/'.$this->boatId($boat).'/check-in')->at('draft');
+        $whole = $draft->raw();
+        self::assertIsArray($whole);
         $filled = [];
         foreach ($draft->at('engines')->list() as $index => $engine) {
             $known = $engine->raw();
@@ -106,7 +108,25 @@ abstract class ApiTestCase extends WebTestCase
             $filled[] = [...$known, ...($engines[$index] ?? [])];
         }
 
-        return ['place' => $place, 'coldestC' => $draft->at('coldestC')->raw(), 'warmestC' => $draft->at('warmestC')->raw(), 'complaint' => '', 'engines' => $filled];
+        /** @var array<string, mixed> $whole */
+        return [...$whole, 'place' => $place, 'engines' => $filled];
+    }
+
+    /**
+     * All answers of the shop's policy, these in place of those that it has.
+     *
+     * @param array<string, string> $change
+     *
+     * @return array<string, mixed>
+     */
+    protected function answers(array $change = []): array
+    {
+        $answers = [];
+        foreach ($this->call('GET', '/api/policy/schools')->at('questions')->list() as $question) {
+            $answers[$question->at('id')->string()] = $question->at('answer')->raw();
+        }
+
+        return [...$answers, ...$change];
     }
 
     /** @return array{int, array<string, mixed>, int} number, draft, version */

@@ -82,7 +82,7 @@ final class PlanTest extends ApiTestCase
     {
         $this->signIn('ines');
         self::assertCount(18, $this->call('GET', '/api/policy/schools')->at('questions')->list());
-        $this->call('PUT', '/api/policy/schools', ['answers' => ['pump' => 'impeller'], 'version' => 1]);
+        $this->call('PUT', '/api/policy/schools', ['answers' => $this->answers(['pump' => 'impeller']), 'version' => 1]);
         self::assertSame(403, $this->status);
     }
 
@@ -98,18 +98,18 @@ final class PlanTest extends ApiTestCase
         self::assertCount(1, $ours);
         self::assertStringContainsString('min hands-on', $ours[0]->at('differences')->at(0)->string());
         $version = $schools->at('version')->raw();
-        $this->call('PUT', '/api/policy/schools', ['answers' => $answers, 'version' => $version]);
+        $this->call('PUT', '/api/policy/schools', ['answers' => $this->answers($answers), 'version' => $version]);
         self::assertSame(200, $this->status);
         $kept = array_column(array_map(static fn (Cursor $question): array => [$question->at('id')->string(), $question->at('answer')->string()], $this->call('GET', '/api/policy/schools')->at('questions')->list()), 1, 0);
         self::assertSame('rested', $kept['drain_temperature']);
-        $this->call('PUT', '/api/policy/schools', ['answers' => ['pump' => 'kit'], 'version' => $version]);
+        $this->call('PUT', '/api/policy/schools', ['answers' => $this->answers(['pump' => 'kit']), 'version' => $version]);
         self::assertSame(409, $this->status);
     }
 
     public function testAContradictionIsNamedAtTheLaterAnswer(): void
     {
         $this->signIn('mora');
-        $problem = $this->call('PUT', '/api/policy/schools', ['answers' => ['drain_by' => 'extraction', 'drains_during_filter' => 'open'], 'version' => 1]);
+        $problem = $this->call('PUT', '/api/policy/schools', ['answers' => $this->answers(['drain_by' => 'extraction', 'drains_during_filter' => 'open']), 'version' => 1]);
 
         self::assertSame(422, $this->status);
         self::assertSame(['/answers/drains_during_filter'], self::pointers($problem));

@@ -167,6 +167,17 @@ final readonly class Cursor
         }
     }
 
+    /** Each of these keys is there, be it with null: what is left out is not filled in by us. Asked after all was read. */
+    public function needs(string ...$keys): void
+    {
+        foreach ($keys as $key) {
+            $at = $this->at($key);
+            if (!$this->has($key) && !$this->flaws->has($at->pointer)) {
+                $at->flaw('This is missing. Send null where there is nothing.');
+            }
+        }
+    }
+
     /**
      * Runs `$make`; an expected error becomes a flaw here and `null` comes back.
      *

@@ -10,6 +10,11 @@ final class Flaws
     /** @var list<Flaw> */
     private array $found = [];
 
+    public function has(string $pointer): bool
+    {
+        return \in_array($pointer, array_map(static fn (Flaw $flaw): string => $flaw->pointer, $this->found), true);
+    }
+
     public function add(string $pointer, string $message): void
     {
         $this->found[] = new Flaw($pointer, $message);

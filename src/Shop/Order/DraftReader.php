@@ -25,6 +25,18 @@ final readonly class DraftReader
         return self::entered($draft);
     }
 
+    /** As it replaces another one: all of it has to be there. */
+    public static function whole(Cursor $draft): Draft
+    {
+        $read = self::at($draft);
+        $draft->needs('complaint', 'technicians', 'kits', 'allowance', 'partsOn', 'byHand');
+        foreach ($draft->at('engines')->list() as $engine) {
+            $engine->needs('hours', 'reading', 'decision', 'year', 'gearcase');
+        }
+
+        return $read;
+    }
+
     /** As it is stored, with the holes that were filled in. */
     public static function stored(Cursor $draft): Draft
     {

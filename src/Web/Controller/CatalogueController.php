@@ -56,7 +56,14 @@ final readonly class CatalogueController
     #[IsGranted('ROLE_PARTS')]
     public function save(Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
-        [$version, $part] = Body::read($request, static fn (Cursor $body): array => [$body->at('version')->optionalInt(1, \PHP_INT_MAX), PartReader::at($body->at('part'))]);
+        [$version, $part] = Body::read($request, static function (Cursor $body): array {
+            $body->knowsOnly('version', 'part');
+            $read = [$body->at('version')->optionalInt(1, \PHP_INT_MAX), PartReader::at($body->at('part'))];
+            $body->needs('version');
+            $body->at('part')->needs('supersededBy', 'kit', 'onOrder', 'arrivesOn', 'substituteFor');
+
+            return $read;
+        });
         ($this->save)($part, $version, $user->account);
 
         return $this->page($part->number);

@@ -19,6 +19,8 @@ final readonly class RegisterBody
 {
     public static function customer(int $id, int $version, Cursor $body): Customer
     {
+        $body->knowsOnly('version', 'name', 'email', 'phone');
+        $body->needs('email', 'phone');
         $email = $body->at('email')->optionalString(200);
         if (null !== $email && false === filter_var($email, \FILTER_VALIDATE_EMAIL)) {
             $body->at('email')->flaw('This is no e-mail address. Mend it, or leave it out.');
@@ -34,7 +36,9 @@ final readonly class RegisterBody
     public static function boat(int $id, int $version, Cursor $body): Boat
     {
         $body->knowsOnly('version', 'name', 'kind', 'registration', 'customerId', 'use');
+        $body->needs('registration');
         $use = $body->at('use');
+        $use->knowsOnly('water', 'kept', 'commercial', 'months', 'idling', 'silt');
         $months = array_values(array_unique(array_map(static fn (Cursor $month): int => $month->int(1, 12), $use->at('months')->list(0, 12))));
         sort($months);
         if ([] === $months) {
@@ -55,6 +59,9 @@ final readonly class RegisterBody
 
     public static function engine(int $id, int $version, Cursor $body): Engine
     {
+        $body->knowsOnly('version', 'model', 'serial', 'inService', 'hasMeter', 'year', 'gearcase', 'warrantyUntil');
+        $body->needs('year', 'gearcase', 'warrantyUntil');
+
         return new Engine(
             $id,
             null,
