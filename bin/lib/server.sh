@@ -1,7 +1,7 @@
 # PHP behind nginx for one port, the worker and the reader. Source after parts.sh and database.sh.
 
 SERVER_SETTINGS="DB_DIR DB_PORT DB_OPTIONS WEB_PORT READER_PORT APP_ENV APP_DEBUG APP_SECRET FRESH_TACK_CHAIN_KEY DATABASE_URL FRESH_TACK_DEMO FRESH_TACK_NOW
-    FRESH_TACK_DATA_DIR FRESH_TACK_CACHE_DIR FRESH_TACK_ENGINE_READER FRESH_TACK_TRUSTED_PROXIES MAILER_DSN"
+    FRESH_TACK_ADDRESS FRESH_TACK_DATA_DIR FRESH_TACK_CACHE_DIR FRESH_TACK_ENGINE_READER FRESH_TACK_TRUSTED_PROXIES MAILER_DSN"
 
 # server_files RUN: what PHP, nginx, the worker and the reader read when they start.
 server_files() {
@@ -91,6 +91,7 @@ env[DATABASE_URL] = "$DATABASE_URL"
 env[FRESH_TACK_DEMO] = $FRESH_TACK_DEMO
 $([ -n "${FRESH_TACK_NOW:-}" ] && printf 'env[FRESH_TACK_NOW] = "%s"' "$FRESH_TACK_NOW")
 env[FRESH_TACK_DATA_DIR] = $FRESH_TACK_DATA_DIR
+$([ -n "${FRESH_TACK_ADDRESS:-}" ] && printf 'env[FRESH_TACK_ADDRESS] = "%s"' "$FRESH_TACK_ADDRESS")
 $([ -n "${FRESH_TACK_ENGINE_READER:-}" ] && printf 'env[FRESH_TACK_ENGINE_READER] = "%s"' "$FRESH_TACK_ENGINE_READER")
 $([ -n "${MAILER_DSN:-}" ] && printf 'env[MAILER_DSN] = "%s"' "$MAILER_DSN")
 $([ -n "${FRESH_TACK_CACHE_DIR:-}" ] && printf 'env[FRESH_TACK_CACHE_DIR] = %s' "$FRESH_TACK_CACHE_DIR")
@@ -107,7 +108,17 @@ fastcgi_param SCRIPT_NAME /index.php;
 fastcgi_param HTTP_X_REQUEST_ID \$request_id;
 fastcgi_param HTTP_HOST \$http_host;
 fastcgi_param HTTP_PROXY "";
+# nginx says it of all that it serves
+fastcgi_hide_header X-Content-Type-Options;
 fastcgi_pass unix:$(private_folder "$1")/fpm.sock;
+CONF
+    # a location that adds one of its own takes none from above: it names these as well
+    cat >"$1/headers.conf" <<CONF
+add_header X-Frame-Options DENY always;
+add_header X-Content-Type-Options nosniff always;
+add_header Referrer-Policy same-origin always;
+add_header Permissions-Policy "camera=(), microphone=(), geolocation=()" always;
+add_header Content-Security-Policy "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'" always;
 CONF
     cat >"$1/nginx.conf" <<CONF
 $([ "$RUNNER" = root ] && printf 'user root;')
@@ -128,10 +139,7 @@ http {
     scgi_temp_path $1/tmp/scgi;
     gzip on;
     gzip_types text/css application/javascript application/json image/svg+xml;
-    add_header X-Frame-Options DENY always;
-    add_header Referrer-Policy same-origin always;
-    add_header Permissions-Policy "camera=(), microphone=(), geolocation=()" always;
-    add_header Content-Security-Policy "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'" always;
+    include $1/headers.conf;
     server {
         listen 127.0.0.1:$WEB_PORT;
         root $ROOT/public/build;
@@ -149,6 +157,7 @@ http {
         location @away {
             internal;
             default_type application/problem+json;
+            include $1/headers.conf;
             add_header Retry-After 5 always;
             return 503 '{"type":"urn:fresh-tack:away","title":"Not there just now","status":503,"detail":"The server is not ready. Nothing was changed; what you typed is kept. Try again in a few seconds."}';
         }

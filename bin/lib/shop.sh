@@ -20,6 +20,7 @@ shop_settings() {
     export APP_ENV=prod APP_DEBUG=0 APP_SECRET FRESH_TACK_DEMO=1 FRESH_TACK_DATA_DIR="$VAR/data" FRESH_TACK_CACHE_DIR="$VAR/cache"
     export FRESH_TACK_ENGINE_READER=${FRESH_TACK_ENGINE_READER:-"http://127.0.0.1:$READER_PORT"}
     OWNER_URL=$(database_url fresh_tack_owner "$OWNER_PASSWORD" fresh_tack)
+    export FRESH_TACK_ADDRESS=${FRESH_TACK_ADDRESS:-"http://127.0.0.1:$WEB_PORT"}
     export DATABASE_URL
     DATABASE_URL=$(database_url fresh_tack_app "$APP_PASSWORD" fresh_tack)
 }

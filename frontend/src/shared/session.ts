@@ -17,6 +17,8 @@ export function useSession() {
   return {
     account,
     isPending,
+    /** How people call the owner of an account; the account's own name where nobody has it any more. */
+    personOf: (username: string) => data.value?.people.find((person) => person.username === username)?.name ?? username,
     mayWrite: computed(() => role.value === 'writer' || role.value === 'manager'),
     mayRelease: computed(() => role.value === 'technician' || role.value === 'manager'),
     mayWorkAtBench: computed(() => role.value !== 'parts' && role.value !== null),

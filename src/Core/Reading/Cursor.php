@@ -13,6 +13,11 @@ use FreshTack\Core\ExpectedError;
  */
 final readonly class Cursor
 {
+    private const ONE_LINE = 200;
+    /** Control characters, and those that turn the direction of what follows. */
+    private const UNSEEN = '/[\p{Cc}\x{202A}-\x{202E}\x{2066}-\x{2069}]/u';
+    private const UNSEEN_IN_WORDS = '/[^\P{Cc}\n\r\t]|[\x{202A}-\x{202E}\x{2066}-\x{2069}]/u';
+
     private function __construct(private mixed $value, public string $pointer, public Flaws $flaws)
     {
     }
@@ -49,18 +54,22 @@ final readonly class Cursor
         $this->flaws->add($this->pointer, $message);
     }
 
+    /** Up to 200 characters are one line, as names and numbers are; what may be longer may have line breaks. */
     public function string(int $most = 2000): string
     {
         $text = \is_string($this->value) ? trim($this->value) : '';
-        if (\is_string($this->value) && '' !== $text) {
-            if (\strlen($text) <= $most || mb_strlen($this->value) <= $most) {
-                return $text;
-            }
-            $this->flaw(\sprintf('At most %d characters, please.', $most));
-
-            return '';
+        $flaw = match (true) {
+            $this->isNull(), '' === $this->value => 'This is needed.',
+            !\is_string($this->value) => 'This must be text.',
+            '' === $text => 'This is needed.',
+            \strlen($text) > $most && mb_strlen($this->value) > $most => \sprintf('At most %d characters, please.', $most),
+            1 === preg_match($most <= self::ONE_LINE ? self::UNSEEN : self::UNSEEN_IN_WORDS, $text) => 'There are characters in it that nobody sees. Type it anew.',
+            default => null,
+        };
+        if (null === $flaw) {
+            return $text;
         }
-        $this->flaw($this->isNull() || '' === $this->value ? 'This is needed.' : 'This must be text.');
+        $this->flaw($flaw);
 
         return '';
     }

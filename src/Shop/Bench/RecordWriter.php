@@ -13,17 +13,19 @@ use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\Schedule\InvalidSchedule;
 use FreshTack\Core\Schedule\Limit;
 use FreshTack\Core\SpecBook\Task;
+use FreshTack\Shop\Account\Accounts;
+use FreshTack\Shop\Account\Username;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Register\Register;
 use FreshTack\Shop\ShopSettings;
 use FreshTack\Shop\Today;
 
-/** Writes the owner's service record from the frozen order and the bench's log. */
+/** Writes the owner's service record from the frozen order and the bench's log. People stand in it by the names of that day. */
 final readonly class RecordWriter
 {
     public const FORMAT = 'fresh-tack/service-record/1';
 
-    public function __construct(private Register $register, private ShopSettings $settings, private Today $today)
+    public function __construct(private Register $register, private Accounts $accounts, private ShopSettings $settings, private Today $today)
     {
     }
 
@@ -45,7 +47,7 @@ final readonly class RecordWriter
             'shop' => $this->settings->name(),
             'day' => ($this->today)()->format('Y-m-d'),
             'boat' => ['name' => $boat->name, 'registration' => $boat->registration, 'customer' => $boat->owner->name],
-            'releasedBy' => $releasedBy,
+            'releasedBy' => $this->person($releasedBy),
             'remark' => $remark,
             'oils' => array_map(static fn (Reconciliation $oil): string => $oil->text(), $oils),
             'engines' => array_map(fn (Cursor $engine): array => $this->engine($engine, $document, $view), $document->at('engines')->list()),
@@ -147,8 +149,13 @@ final readonly class RecordWriter
             'title' => $view->plan->titleOf($entry->stepId),
             'text' => $entry->content->asText(),
             'meaning' => $entry->content->observation?->meaning(),
-            'by' => $entry->by,
+            'by' => $this->person($entry->by),
             'at' => $entry->at->setTimezone($this->settings->zone())->format(\DATE_ATOM),
         ], $kept));
+    }
+
+    private function person(string $username): string
+    {
+        return $this->accounts->find(Username::typed($username))->name ?? $username;
     }
 }

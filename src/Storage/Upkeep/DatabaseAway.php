@@ -20,18 +20,21 @@ final readonly class DatabaseAway
 
     public function __invoke(ExceptionEvent $event): void
     {
-        for ($error = $event->getThrowable(); null !== $error; $error = $error->getPrevious()) {
-            $code = $error instanceof DriverException ? $error->getCode() : 0;
-            if (\in_array($code, self::AWAY, true)) {
-                $event->setThrowable(Away::database($event->getThrowable()));
+        $event->setThrowable(self::behind($event->getThrowable()) ?? $event->getThrowable());
+    }
 
-                return;
+    public static function behind(\Throwable $error): ?Away
+    {
+        for ($cause = $error; null !== $cause; $cause = $cause->getPrevious()) {
+            $code = $cause instanceof DriverException ? $cause->getCode() : 0;
+            if (\in_array($code, self::AWAY, true)) {
+                return Away::database($error);
             }
             if (\in_array($code, self::FULL, true)) {
-                $event->setThrowable(Away::diskFull($event->getThrowable()));
-
-                return;
+                return Away::diskFull($error);
             }
         }
+
+        return null;
     }
 }

@@ -15,6 +15,7 @@ use FreshTack\Web\Http\Once;
 use FreshTack\Web\Http\RegisterBody;
 use FreshTack\Web\Security\SignedIn;
 use FreshTack\Web\View\BoatView;
+use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -29,7 +30,7 @@ final readonly class BoatController
 {
     private const PAGE = 40;
 
-    public function __construct(private ShowBoatPage $page, private Register $register, private KeepBoat $keep)
+    public function __construct(private ShowBoatPage $page, private Register $register, private KeepBoat $keep, private Security $security)
     {
     }
 
@@ -45,7 +46,7 @@ final readonly class BoatController
     #[Route('/api/boats/{id<\d+>}', name: 'boat', methods: ['GET'])]
     public function show(int $id): JsonResponse
     {
-        return new JsonResponse(BoatView::page(($this->page)($id)));
+        return new JsonResponse(BoatView::page(($this->page)($id), $this->security->isGranted('ROLE_WRITER')));
     }
 
     /** @throws ExpectedError */

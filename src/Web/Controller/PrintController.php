@@ -16,7 +16,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 #[IsGranted('ROLE_STAFF')]
 final readonly class PrintController
 {
-    public function __construct(private PrintOrder $print)
+    public function __construct(private PrintOrder $print, private string $shopAddress)
     {
     }
 
@@ -27,7 +27,7 @@ final readonly class PrintController
         $paper = 'letter' === $request->query->getString('paper') ? 'letter' : 'a4';
         $asked = $request->query->getString('density');
         $density = \in_array($asked, ['short', 'trainee'], true) ? $asked : 'full';
-        $bench = \sprintf('%s/orders/%d/bench', $request->getSchemeAndHttpHost(), $number);
+        $bench = \sprintf('%s/orders/%d/bench', rtrim($this->shopAddress, '/'), $number);
 
         return new Response(($this->print)($number, $what, $paper, $density, $bench), Response::HTTP_OK, [
             'Content-Type' => 'application/pdf',

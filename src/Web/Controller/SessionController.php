@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Web\Controller;
 
+use FreshTack\Shop\Account\Accounts;
 use FreshTack\Web\Http\Problem;
 use FreshTack\Web\Security\SignedIn;
 use FreshTack\Web\View\AccountView;
@@ -18,7 +19,7 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 #[AsController]
 final readonly class SessionController
 {
-    public function __construct(private Security $security)
+    public function __construct(private Security $security, private Accounts $accounts)
     {
     }
 
@@ -31,7 +32,10 @@ final readonly class SessionController
     #[Route('/api/session', name: 'session', methods: ['GET'])]
     public function show(#[CurrentUser] ?SignedIn $user): JsonResponse
     {
-        return new JsonResponse(['account' => null === $user ? null : AccountView::of($user->account)]);
+        return new JsonResponse([
+            'account' => null === $user ? null : AccountView::of($user->account),
+            'people' => null === $user ? [] : array_map(AccountView::of(...), $this->accounts->all()),
+        ]);
     }
 
     #[Route('/api/session', name: 'session_close', methods: ['DELETE'])]

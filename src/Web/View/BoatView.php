@@ -14,8 +14,12 @@ use FreshTack\Shop\Reminder\Message;
 
 final readonly class BoatView
 {
-    /** @return array<string, mixed> */
-    public static function page(BoatPage $page): array
+    /**
+     * @param bool $withOutbox whether the reader may see what was written to the owner, and the calendar's secret address
+     *
+     * @return array<string, mixed>
+     */
+    public static function page(BoatPage $page, bool $withOutbox): array
     {
         $visit = $page->visit;
 
@@ -25,8 +29,8 @@ final readonly class BoatView
             'owner' => self::customer($page->state->boat->owner),
             'orders' => array_map(OrderFileView::file(...), $page->orders),
             'visit' => null === $visit ? null : ['on' => $visit->on->format('Y-m-d'), 'tasks' => \count($visit->dues)],
-            'messages' => array_map(self::message(...), $page->messages),
-            'calendar' => $page->calendarToken,
+            'messages' => $withOutbox ? array_map(self::message(...), $page->messages) : [],
+            'calendar' => $withOutbox ? $page->calendarToken : null,
         ];
     }
 

@@ -9,7 +9,7 @@ import { newEntry } from './useBench'
 /** The work is stopped: what was found, what to do now, and for whom it is to decide. */
 const props = defineProps<{ bench: Bench; error: unknown; sending: boolean }>()
 const emit = defineEmits<{ enter: [entry: NewEntry] }>()
-const { mayWrite } = useSession()
+const { mayWrite, personOf } = useSession()
 const { timeZone } = useShop()
 const decision = ref('')
 const found = computed(
@@ -38,7 +38,8 @@ function decide(): void {
     <p class="means">It means: {{ bench.stoppedBy?.meaning }}.</p>
     <p class="now">{{ bench.stoppedBy?.instruction }}</p>
     <p v-if="found" class="by">
-      Found by {{ found.by }}, {{ momentText(found.at, timeZone) }}. The service writer sees it on the board now.
+      Found by {{ personOf(found.by) }}, {{ momentText(found.at, timeZone) }}. The service writer sees it on the board
+      now.
     </p>
     <ProblemNote :error="error" />
     <form v-if="mayWrite" @submit.prevent="decide">

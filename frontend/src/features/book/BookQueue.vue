@@ -10,7 +10,7 @@ import { useQueue } from './useBook'
 
 /** What waits for the service manager, the most pressing first. */
 const props = defineProps<{ book: Book }>()
-const { mayManage, account } = useSession()
+const { mayManage, account, personOf } = useSession()
 const { timeZone } = useShop()
 const { settleRefusal, settleProposal, decideFlag } = useQueue()
 
@@ -49,7 +49,7 @@ const reason = (code: string): string => refusalWords[code as keyof typeof refus
           ><strong>{{ refusal.model }} {{ refusal.serial }}</strong> on
           <RouterLink :to="`/boats/${refusal.boatId}`">{{ refusal.boat }}</RouterLink>.
           <strong>{{ reason(refusal.reason) }}.</strong> {{ refusal.message }}
-          <span class="muted small">{{ momentText(refusal.at, timeZone) }}, {{ refusal.by }}</span></span
+          <span class="muted small">{{ momentText(refusal.at, timeZone) }}, {{ personOf(refusal.by) }}</span></span
         >
         <el-button v-if="mayManage" size="small" @click="settleRefusal.mutate(refusal.id)">Settled</el-button>
       </li>

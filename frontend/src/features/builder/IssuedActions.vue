@@ -1,7 +1,10 @@
 <script setup lang="ts">
+import { useSession } from '@/shared/session'
 import { ref } from 'vue'
 import type { OrderFile } from '@/shared/api/types'
 import { statusWords } from '@/shared/words'
+
+const { personOf } = useSession()
 
 /** What can be done with an order that was issued. */
 const props = defineProps<{ order: OrderFile }>()
@@ -17,7 +20,7 @@ const sheet = (paper: 'a4' | 'letter'): string =>
       order.status === 'released'
         ? 'Released'
         : order.status === 'issued'
-          ? `Issued by ${order.issuedBy}`
+          ? `Issued by ${personOf(order.issuedBy ?? '')}`
           : `Issued, ${statusWords[order.status]}`
     }}</strong>
     <RouterLink v-if="order.status !== 'released'" :to="`/orders/${order.number}/bench`" class="act main"

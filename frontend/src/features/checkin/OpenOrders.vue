@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import type { OrderFile } from '@/shared/api/types'
-import { useShop } from '@/shared/session'
+import { useShop, useSession } from '@/shared/session'
 import { momentText } from '@/shared/units'
 import { statusWords } from '@/shared/words'
 
+const { personOf } = useSession()
 defineProps<{ orders: OrderFile[] }>()
 const { timeZone } = useShop()
 const beside = defineModel<boolean>('beside', { required: true })
@@ -16,7 +17,7 @@ const beside = defineModel<boolean>('beside', { required: true })
       <RouterLink class="go" :to="`/orders/${order.number}`">Go on with order {{ order.number }}</RouterLink>
       <span class="muted"
         >{{ statusWords[order.status] }}, checked in {{ momentText(order.openedAt, timeZone) }} by
-        {{ order.openedBy }}</span
+        {{ personOf(order.openedBy) }}</span
       >
     </p>
     <el-checkbox :model-value="beside" @update:model-value="(chosen) => (beside = chosen === true)"

@@ -2,10 +2,12 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
 import { answered, api } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
+import { useSession } from '@/shared/session'
 
 /** The cart of an issued order, and the way to hold a part's number against it. */
 export function useCart(number: MaybeRefOrGetter<number>) {
   const queries = useQueryClient()
+  const { personOf } = useSession()
   const { data, error, isPending } = useQuery({
     queryKey: computed(() => keys.cart(toValue(number))),
     queryFn: ({ signal }) =>
@@ -32,7 +34,10 @@ export function useCart(number: MaybeRefOrGetter<number>) {
     isPending,
     confirm,
     /** Who confirmed a number for an engine, if anybody did. */
-    confirmedBy: (part: string, engine: string) => confirmed.value.get(key({ number: part, engine }))?.by ?? null,
+    confirmedBy: (part: string, engine: string) => {
+      const by = confirmed.value.get(key({ number: part, engine }))?.by
+      return by === undefined ? null : personOf(by)
+    },
     asked: computed(() => asked.value.length),
     held: computed(() => asked.value.filter((each) => confirmed.value.has(key(each))).length),
   }

@@ -4,10 +4,11 @@ import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { answered, api } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
-import { useShop } from '@/shared/session'
+import { useShop, useSession } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { dayText, litresText, momentText } from '@/shared/units'
 
+const { personOf } = useSession()
 const route = useRoute()
 const { timeZone } = useShop()
 const number = computed(() => Number(route.params['number']))
@@ -31,7 +32,7 @@ const {
         <h1>Service record · order {{ record.order }}</h1>
         <p class="muted">
           {{ record.boat.name }} · {{ record.boat.registration }} · {{ record.boat.customer }} ·
-          {{ dayText(record.day) }} · released by {{ record.releasedBy }}
+          {{ dayText(record.day) }} · released by {{ personOf(record.releasedBy) }}
         </p>
       </div>
       <div class="row">
@@ -72,7 +73,7 @@ const {
             <td>
               <strong>{{ entry.text }}</strong> <span class="muted">{{ entry.meaning ?? '' }}</span>
             </td>
-            <td class="muted small">{{ entry.by }}, {{ momentText(entry.at, timeZone) }}</td>
+            <td class="muted small">{{ personOf(entry.by) }}, {{ momentText(entry.at, timeZone) }}</td>
           </tr>
         </tbody>
       </table>

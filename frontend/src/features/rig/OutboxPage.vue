@@ -9,7 +9,7 @@ import CalendarBox from './CalendarBox.vue'
 import RigNav from './RigNav.vue'
 
 /** What was written to owners, and the shop's own calendar. */
-const { mayWrite } = useSession()
+const { mayWrite, personOf } = useSession()
 const { timeZone } = useShop()
 const queries = useQueryClient()
 const { data, error, isPending } = useQuery({
@@ -45,7 +45,7 @@ const { data: calendar } = useQuery({
         <p v-if="message.failure" class="band stop">{{ message.failure }}</p>
         <pre>{{ message.body }}</pre>
         <p class="muted small">
-          by {{ message.writtenBy }} · <RouterLink :to="`/boats/${message.boatId}`">the rig</RouterLink>
+          by {{ personOf(message.writtenBy) }} · <RouterLink :to="`/boats/${message.boatId}`">the rig</RouterLink>
         </p>
       </details>
     </section>

@@ -4,7 +4,7 @@ import { ref, watch } from 'vue'
 import { answered, api, fieldsOf } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { BoatPage } from '@/shared/api/types'
-import { useShop } from '@/shared/session'
+import { useSession, useShop } from '@/shared/session'
 import FieldNote from '@/shared/ui/FieldNote.vue'
 import FormDialog from '@/shared/ui/FormDialog.vue'
 import LabelledField from '@/shared/ui/LabelledField.vue'
@@ -15,6 +15,7 @@ const props = defineProps<{ boat: BoatPage }>()
 const emit = defineEmits<{ close: []; sent: [] }>()
 const queries = useQueryClient()
 const { timeZone } = useShop()
+const { personOf } = useSession()
 const { data } = useQuery({
   queryKey: keys.reminder(props.boat.id),
   queryFn: () => answered(api.GET('/api/boats/{id}/reminder', { params: { path: { id: props.boat.id } } })),
@@ -57,8 +58,8 @@ const channels = [
     @close="emit('close')"
   >
     <p v-if="boat.messages[0]" class="band small">
-      Last written on {{ momentText(boat.messages[0].writtenAt, timeZone) }}, by {{ boat.messages[0].writtenBy
-      }}{{ boat.messages[0].failure ? ' – not sent' : '' }}.
+      Last written on {{ momentText(boat.messages[0].writtenAt, timeZone) }}, by
+      {{ personOf(boat.messages[0].writtenBy) }}{{ boat.messages[0].failure ? ' – not sent' : '' }}.
     </p>
     <fieldset class="row">
       <legend class="visually-hidden">How</legend>

@@ -16,7 +16,7 @@ import { useRegisterChanged, useRig } from './useRig'
 
 const route = useRoute()
 const id = computed(() => Number(route.params['id']))
-const { mayWrite } = useSession()
+const { mayWrite, personOf } = useSession()
 const { timeZone } = useShop()
 const { boat, error, isPending } = useRig(id)
 const changed = useRegisterChanged()
@@ -121,7 +121,7 @@ async function done(): Promise<void> {
                 <RouterLink :to="`/orders/${order.number}`">Order {{ order.number }}</RouterLink>
               </td>
               <td>{{ statusWords[order.status] }}</td>
-              <td class="muted">{{ momentText(order.openedAt, timeZone) }}, {{ order.openedBy }}</td>
+              <td class="muted">{{ momentText(order.openedAt, timeZone) }}, {{ personOf(order.openedBy) }}</td>
             </tr>
           </tbody>
         </table>

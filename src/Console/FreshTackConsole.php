@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Console;
+
+use Doctrine\DBAL\Exception as DatabaseException;
+use FreshTack\Shop\Away;
+use FreshTack\Storage\Upkeep\DatabaseAway;
+use Symfony\Bundle\FrameworkBundle\Console\Application;
+use Symfony\Component\Console\Output\OutputInterface;
+
+/** What the database says in its own words stays in the log; -v shows it. */
+final class FreshTackConsole extends Application
+{
+    public function renderThrowable(\Throwable $e, OutputInterface $output): void
+    {
+        $told = self::told($e);
+        if (null === $told || $output->isVerbose()) {
+            parent::renderThrowable($e, $output);
+        } else {
+            Given::complain($output, $told);
+        }
+    }
+
+    private static function told(\Throwable $error): ?string
+    {
+        $away = $error instanceof Away ? $error : DatabaseAway::behind($error);
+        if (null !== $away) {
+            return $away->getMessage();
+        }
+        for ($cause = $error; null !== $cause; $cause = $cause->getPrevious()) {
+            if ($cause instanceof DatabaseException || $cause instanceof \PDOException) {
+                return 'The database refused this. Nothing was changed. What it said stands in the log; with -v it is shown here.';
+            }
+        }
+
+        return null;
+    }
+}
