@@ -16,8 +16,16 @@ final readonly class EngineLog
      * @param list<Fitting>      $fittings oldest first
      * @param list<ReaderReport> $reports  newest first
      * @param list<array<mixed>> $records  service records, newest first
+     * @param list<string>       $flaws    what does not fit its seal; records that don't are left out
      */
-    public function __construct(public ?Boat $boat, public EngineAssessment $engine, public EngineHistory $history, public array $fittings, public array $reports, public array $records)
-    {
+    public function __construct(
+        public ?Boat $boat,
+        public EngineAssessment $engine,
+        public EngineHistory $history,
+        public array $fittings,
+        public array $reports,
+        public array $records,
+        public array $flaws,
+    ) {
     }
 }

@@ -11,11 +11,13 @@ use FreshTack\Shop\Register\Engine;
 use FreshTack\Shop\Register\EngineLogs;
 use FreshTack\Shop\Register\Fitting;
 use FreshTack\Shop\Register\Register;
+use FreshTack\Shop\Seal\SealBroken;
+use FreshTack\Shop\Seal\Seals;
 
 /** All that is written down of one engine, whatever boats it hung on. */
 final readonly class ShowEngineLog
 {
-    public function __construct(private Register $register, private EngineLogs $logs, private AssessEngine $assess, private Orders $orders)
+    public function __construct(private Register $register, private EngineLogs $logs, private AssessEngine $assess, private Orders $orders, private Seals $seals)
     {
     }
 
@@ -28,21 +30,39 @@ final readonly class ShowEngineLog
         $fittings = $this->register->fittings($engineId);
         $assessed = ($this->assess)($engine, $boat?->use, $history, $engine->hasMeter ? $history->hours->latest() : null);
 
-        return new EngineLog($boat, $assessed, $history, $fittings, $this->logs->reports($engineId), $this->records($engine, $fittings));
+        $flaw = $this->seals->flawOfEngine($engineId);
+        $flaws = null === $flaw ? [] : [\sprintf('What was done does not fit its seal: %s.', $flaw)];
+        $sound = [];
+        foreach ($this->records($engine, $fittings) as $number => $record) {
+            $flaw = $this->seals->flawOfOrder($number);
+            if (null === $flaw) {
+                $sound[] = $record;
+            } else {
+                $flaws[] = SealBroken::ofOrder($number, $flaw)->getMessage();
+            }
+        }
+
+        return new EngineLog($boat, $assessed, $history, $fittings, $this->logs->reports($engineId), $sound, $flaws);
     }
 
     /**
      * @param list<Fitting> $fittings
      *
-     * @return list<array<mixed>> service records in which the engine stands, newest first
+     * @return array<int, array<mixed>> service records in which the engine stands, by order, newest first
      */
     private function records(Engine $engine, array $fittings): array
     {
         $boats = array_unique(array_filter([$engine->boatId, ...array_map(static fn (Fitting $fitting): int => $fitting->boatId, $fittings)], static fn (?int $id): bool => null !== $id));
         $files = array_merge(...array_map($this->orders->ofBoat(...), array_values($boats)));
         usort($files, static fn (OrderFile $a, OrderFile $b): int => $b->number <=> $a->number);
-        $records = array_filter(array_map(static fn (OrderFile $file): ?array => $file->record, $files), static fn (?array $record): bool => null !== $record && \in_array($engine->serial, array_column(\is_array($record['engines'] ?? null) ? $record['engines'] : [], 'serial'), true));
+        $records = [];
+        foreach ($files as $file) {
+            $engines = $file->record['engines'] ?? null;
+            if (null !== $file->record && \in_array($engine->serial, array_column(\is_array($engines) ? $engines : [], 'serial'), true)) {
+                $records[$file->number] = $file->record;
+            }
+        }
 
-        return array_values($records);
+        return $records;
     }
 }

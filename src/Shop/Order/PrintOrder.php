@@ -15,12 +15,14 @@ use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Register\Boat;
 use FreshTack\Shop\Register\Register;
+use FreshTack\Shop\Seal\SealBroken;
+use FreshTack\Shop\Seal\Seals;
 use FreshTack\Shop\ShopSettings;
 
 /** The order sheet of an issued order, and the service record and the filter labels of a released one. */
 final readonly class PrintOrder
 {
-    public function __construct(private Orders $orders, private Register $register, private ShopSettings $settings, private Printer $printer)
+    public function __construct(private Orders $orders, private Register $register, private ShopSettings $settings, private Printer $printer, private Seals $seals)
     {
     }
 
@@ -30,15 +32,19 @@ final readonly class PrintOrder
      * @param 'short'|'full'|'trainee'  $density of an order sheet
      * @param string                    $bench   the address of its bench
      *
-     * @throws NotFound|Conflict if there is no such order, or it is not far enough
+     * @throws NotFound|Conflict|SealBroken if there is no such order, it is not far enough, or was changed since
      */
     public function __invoke(int $number, string $what, string $paper, string $density, string $bench): string
     {
         $file = $this->orders->get($number);
+        $flaw = $this->seals->flawOfOrder($number);
+        if (null !== $flaw) {
+            throw SealBroken::ofOrder($number, $flaw);
+        }
         $boat = $this->register->boat($file->boatId);
         $content = 'sheet' === $what ? $this->sheet($file, $boat, $density, $bench) : ['record' => $file->record ?? throw Conflict::notReleased($number)];
 
-        $content = [...$content, 'shop' => $this->settings->name(), 'number' => $number];
+        $content = [...$content, 'seal' => $this->seals->ofRecord($number), 'shop' => $this->settings->name(), 'number' => $number];
         $footer = $this->footer($file, $boat);
 
         return 'sheet' === $what && 'short' === $density ? $this->printer->fitted($what, $content, $paper, $footer) : $this->printer->print($what, $content, $paper, $footer);

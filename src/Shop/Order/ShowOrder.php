@@ -11,11 +11,12 @@ use FreshTack\Shop\Book\OrderFlags;
 use FreshTack\Shop\Book\SpecBook;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Register\Register;
+use FreshTack\Shop\Seal\Seals;
 
 /** A draft is shown as it would be built now; an issued order as it was frozen. */
 final readonly class ShowOrder
 {
-    public function __construct(private Orders $orders, private Register $register, private RequestAssembler $assembler, private PreviewOrder $preview, private OrderFlags $flags, private SpecBook $book)
+    public function __construct(private Orders $orders, private Register $register, private RequestAssembler $assembler, private PreviewOrder $preview, private OrderFlags $flags, private SpecBook $book, private Seals $seals)
     {
     }
 
@@ -30,6 +31,6 @@ final readonly class ShowOrder
         }
         $boat = $this->register->boat($file->boatId);
 
-        return new OrderView($file, $boat, $this->assembler->assess($boat, $file->draft), $file->document, $this->flags->ofOrder($number), $this->book->tasks());
+        return new OrderView($file, $boat, $this->assembler->assess($boat, $file->draft), $file->document, $this->flags->ofOrder($number), $this->book->tasks(), $this->seals->flawOfOrder($number));
     }
 }

@@ -14,6 +14,7 @@ use FreshTack\Shop\NotReleasable;
 use FreshTack\Shop\Register\DoubtfulReading;
 use FreshTack\Shop\Register\ReaderTrouble;
 use FreshTack\Shop\Reminder\NotSent;
+use FreshTack\Shop\Seal\SealBroken;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Response;
@@ -76,7 +77,7 @@ final readonly class ProblemListener
     {
         return match (true) {
             $error instanceof NotFound => 404,
-            $error instanceof Conflict => 409,
+            $error instanceof Conflict, $error instanceof SealBroken => 409,
             $error instanceof ReaderTrouble, $error instanceof NotSent => 502,
             default => 422,
         };

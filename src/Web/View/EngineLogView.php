@@ -24,6 +24,7 @@ final readonly class EngineLogView
             'fittings' => array_map(static fn (Fitting $fitting): array => ['boatId' => $fitting->boatId, 'boat' => $fitting->boat, 'label' => $fitting->position->label(), 'from' => $fitting->from->format('Y-m-d'), 'until' => $fitting->until?->format('Y-m-d')], $log->fittings),
             'reports' => array_map(self::report(...), $log->reports),
             'records' => $log->records,
+            'flaws' => $log->flaws,
         ];
     }
 

@@ -8,6 +8,7 @@ use FreshTack\Core\SpecBook\Task;
 use FreshTack\Shop\Order\Fill;
 use FreshTack\Shop\Order\OrderFile;
 use FreshTack\Shop\Order\OrderView;
+use FreshTack\Shop\Seal\SealBroken;
 
 final readonly class OrderFileView
 {
@@ -23,6 +24,7 @@ final readonly class OrderFileView
             'orderable' => array_map(static fn (Task $task): string => $task->value, $view->orderable),
             'work' => $view->work,
             'flags' => array_map(BookView::flag(...), $view->flags),
+            'flaw' => null === $view->flaw ? null : SealBroken::ofOrder($view->file->number, $view->flaw)->getMessage(),
         ];
     }
 

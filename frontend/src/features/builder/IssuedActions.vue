@@ -1,13 +1,12 @@
 <script setup lang="ts">
-import { useSession } from '@/shared/session'
 import { ref } from 'vue'
 import type { OrderFile } from '@/shared/api/types'
+import { useSession } from '@/shared/session'
 import { statusWords } from '@/shared/words'
-
-const { personOf } = useSession()
 
 /** What can be done with an order that was issued. */
 const props = defineProps<{ order: OrderFile }>()
+const { personOf } = useSession()
 const density = ref<'full' | 'short' | 'trainee'>('full')
 const sheet = (paper: 'a4' | 'letter'): string =>
   `/api/orders/${props.order.number}/sheet.pdf?paper=${paper}&density=${density.value}`

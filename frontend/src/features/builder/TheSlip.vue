@@ -129,7 +129,10 @@ function filled(): void {
       >
         {{ button }} <kbd v-if="ready > 0">F9</kbd>
       </el-button>
-      <IssuedActions v-else :order="view.order" />
+      <template v-else>
+        <p v-if="view.flaw" class="band stop small" role="alert">{{ view.flaw }}</p>
+        <IssuedActions :order="view.order" />
+      </template>
     </div>
     <FillDialog
       v-if="filling && fillEngine"

@@ -76,6 +76,7 @@ const found = computed(() =>
         }}{{ log.engine.warrantyUntil ? ` · warranty until ${dayText(log.engine.warrantyUntil)}` : '' }}
       </p>
     </header>
+    <p v-for="flaw in log.flaws" :key="flaw" class="band stop" role="alert">{{ flaw }}</p>
     <section class="panel">
       <h2>Hours run in all</h2>
       <HoursPlot :series="series" :today="today" />

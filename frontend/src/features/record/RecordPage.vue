@@ -32,7 +32,8 @@ const {
         <h1>Service record · order {{ record.order }}</h1>
         <p class="muted">
           {{ record.boat.name }} · {{ record.boat.registration }} · {{ record.boat.customer }} ·
-          {{ dayText(record.day) }} · released by {{ personOf(record.releasedBy) }}
+          {{ dayText(record.day) }} · released by {{ personOf(record.releasedBy)
+          }}{{ record.seal ? ` · seal ${record.seal}` : '' }}
         </p>
       </div>
       <div class="row">
