@@ -80,3 +80,4 @@ while_people_work() {
 }
 try "what is answered 201 during a restore is never gone, the rest is 503" while_people_work
 try "the data of before can be had again" bin/restore "$HOME_DIR/kept.tar"
+try "and fit their seals" console record:verify

@@ -42,8 +42,17 @@ try "the application's account can't change an entry" not mariadb --no-defaults 
 try "people sign in with their passwords of before" sign_in ada
 counted() { ask -f "$BASE/api/board" | grep -o '"status":"\(in_work\|stopped\)"[^}]*"steps":[1-9]' | grep -q .; }
 try "the board knows how far each order is" counted
+try "what was written before is sealed as it stands" console record:verify
+try "the key of the seals stands beside the other secrets" grep -q '^CHAIN_KEY=................' var/secrets
+behind_its_back() {
+    query "UPDATE bench_entry SET value = '{}' WHERE sequence = (SELECT MIN(sequence) FROM bench_entry)"
+    console record:verify >"$HOME_DIR/verified" 2>&1 && return 1
+    grep -q '^order [0-9]*: entry 1 is not what was written$' "$HOME_DIR/verified"
+}
+try "and what is changed behind the program's back is named" behind_its_back
 restored_from_then() { bin/restore "$CHECKOUT/tests/fixtures/shop-before-lanes.sql.gz" && query "$BYTES; $ENTRIES" | cmp "$OLD/before" -; }
 try "a backup of the version before is restored and brought along" restored_from_then
 try "and the board knows it too" counted
+try "and all of it is sealed" console record:verify
 bin/stop >/dev/null
 rm -rf var/db var/data var/run var/backups var/secrets var/cache "$OLD"
