@@ -205,10 +205,33 @@ final class RegisterTest extends ApiTestCase
     public function testTheListOfBoatsTurnsItsPagesByName(): void
     {
         $this->signIn('ada');
-        $names = fn (string $after): array => array_map(static fn (Cursor $boat): string => $boat->at('name')->string(), $this->call('GET', '/api/boats?after='.rawurlencode($after))->at('boats')->list());
-        $all = $names('');
+        $all = $this->call('GET', '/api/boats')->at('boats')->list();
+        $name = static fn (Cursor $boat): string => $boat->at('name')->string();
+        $after = '?after='.rawurlencode($name($all[5])).'&afterId='.$all[5]->at('boatId')->int(1, \PHP_INT_MAX);
+        $rest = $this->call('GET', '/api/boats'.$after)->at('boats')->list();
 
-        self::assertSame($all, [...\array_slice($all, 0, 6), ...$names($all[5])]);
+        self::assertSame(array_map($name, $all), array_map($name, [...\array_slice($all, 0, 6), ...$rest]));
+    }
+
+    public function testNamesakesAreAllOnThePagesOnce(): void
+    {
+        $this->signIn('ines');
+        $customer = $this->call('POST', '/api/customers', ['name' => 'Sixty', 'email' => null, 'phone' => null])->at('id')->int(1, \PHP_INT_MAX);
+        for ($count = 0; $count < 60; ++$count) {
+            $this->call('POST', '/api/boats', ['name' => 0 === $count % 2 ? 'Sea Breeze' : 'sea breeze', 'kind' => 'x', 'registration' => '', 'customerId' => $customer, 'use' => self::USE]);
+        }
+        $seen = [];
+        $query = '';
+        do {
+            $page = $this->call('GET', '/api/boats'.$query);
+            foreach ($page->at('boats')->list() as $boat) {
+                $seen[] = $boat->at('boatId')->int(1, \PHP_INT_MAX);
+                $query = '?after='.rawurlencode($boat->at('name')->string()).'&afterId='.$boat->at('boatId')->int(1, \PHP_INT_MAX);
+            }
+        } while (true === $page->at('more')->raw());
+
+        self::assertSame([], array_diff_assoc($seen, array_unique($seen)), 'none twice');
+        self::assertEquals($this->entities()->getConnection()->fetchOne('SELECT COUNT(*) FROM boat'), \count($seen), 'none left out');
     }
 
     private function engineOf(string $boat): int

@@ -42,8 +42,8 @@ interface Register
     /** @throws NotFound */
     public function customer(int $id): Customer;
 
-    /** @return list<Boat> by name, from the one after `$after` on */
-    public function boatsAfter(string $after, int $most): array;
+    /** @return list<Boat> by name, those of one name by number, from the one after these on */
+    public function boatsAfter(string $name, int $id, int $most): array;
 
     /** @return list<Boat> in the order of their ids, from the one after `$after` on */
     public function boatsFrom(int $after, int $most): array;

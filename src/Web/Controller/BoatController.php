@@ -37,7 +37,7 @@ final readonly class BoatController
     #[Route('/api/boats', name: 'boats', methods: ['GET'])]
     public function list(Request $request): JsonResponse
     {
-        $boats = $this->register->boatsAfter($request->query->getString('after'), self::PAGE + 1);
+        $boats = $this->register->boatsAfter($request->query->getString('after'), $request->query->getInt('afterId'), self::PAGE + 1);
 
         return new JsonResponse(['boats' => array_map(BoatView::hit(...), \array_slice($boats, 0, self::PAGE)), 'more' => \count($boats) > self::PAGE]);
     }

@@ -3,20 +3,25 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answered, api } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
+import type { components } from '@/shared/api/schema'
 import { useSession } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import BoatName from './BoatName.vue'
 import RigNav from './RigNav.vue'
 
 const { mayWrite } = useSession()
-/** The names after which each page that was turned to begins. */
-const turned = ref<string[]>([''])
-const after = computed(() => turned.value.at(-1) ?? '')
+/** The boats after which each page that was turned to begins; several may have one name. */
+const turned = ref([{ after: '', afterId: 0 }])
+const from = computed(() => turned.value.at(-1) ?? { after: '', afterId: 0 })
 const { data, error, isPending } = useQuery({
-  queryKey: computed(() => keys.boats(after.value)),
-  queryFn: ({ signal }) => answered(api.GET('/api/boats', { params: { query: { after: after.value } }, signal })),
+  queryKey: computed(() => keys.boats(from.value)),
+  queryFn: ({ signal }) => answered(api.GET('/api/boats', { params: { query: from.value }, signal })),
   placeholderData: (before) => before,
 })
+
+function turnTo(last: components['schemas']['BoatHit'] | undefined): void {
+  turned.value.push({ after: last?.name ?? '', afterId: last?.boatId ?? 0 })
+}
 </script>
 
 <template>
@@ -52,9 +57,7 @@ const { data, error, isPending } = useQuery({
       </table>
       <p v-if="data.more || turned.length > 1" class="row">
         <button v-if="turned.length > 1" type="button" class="mini" @click="turned.pop()">Earlier ones</button>
-        <button v-if="data.more" type="button" class="mini" @click="turned.push(data.boats.at(-1)?.name ?? '')">
-          More
-        </button>
+        <button v-if="data.more" type="button" class="mini" @click="turnTo(data.boats.at(-1))">More</button>
       </p>
     </section>
   </div>

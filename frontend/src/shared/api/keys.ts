@@ -27,7 +27,7 @@ export const keys = {
   catalogue: (text: string) => ['catalogue', text] as const,
   part: (number: string) => ['part', number] as const,
   dues: (which: string, from: string, to: string, skip: number) => ['board', 'dues', which, from, to, skip] as const,
-  boats: (after: string) => ['boats', after] as const,
+  boats: (from: { after: string; afterId: number }) => ['boats', from] as const,
   store: ['engines-in-store'] as const,
   customers: (text: string) => ['customers', text] as const,
   customer: (id: number) => ['customer', id] as const,
