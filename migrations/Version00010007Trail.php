@@ -55,6 +55,7 @@ final class Version00010007Trail extends RepeatableMigration
             ADD COLUMN IF NOT EXISTS changed_to VARCHAR(20) DEFAULT NULL COMMENT 'status of the subject', ADD COLUMN IF NOT EXISTS seal $link");
         $this->addSql("ALTER TABLE work_order ADD COLUMN IF NOT EXISTS document_seal $seal DEFAULT NULL COMMENT 'HMAC over the frozen order',
             ADD COLUMN IF NOT EXISTS record_seal $seal DEFAULT NULL COMMENT 'HMAC over the record and the seal of the last entry'");
+        $this->addSql('ALTER TABLE engine_model CHANGE serial_prefixes serial_prefixes VARCHAR(440) NOT NULL');
         // of several addresses of the shop's calendar the newest is the one that people were given last
         $this->addSql('DELETE older FROM calendar_feed older JOIN calendar_feed newer ON COALESCE(older.boat_id, 0) = COALESCE(newer.boat_id, 0)
             AND (older.made_at, older.token) < (newer.made_at, newer.token)');

@@ -161,6 +161,12 @@ http {
             add_header Retry-After 5 always;
             return 503 '{"type":"urn:fresh-tack:away","title":"Not there just now","status":503,"detail":"The server is not ready. Nothing was changed; what you typed is kept. Try again in a few seconds."}';
         }
+        error_page 400 414 /unreadable;
+        location = /unreadable {
+            internal;
+            default_type application/problem+json;
+            return 400 '{"type":"urn:fresh-tack:address.unreadable","title":"Something in it has to be mended","status":400,"detail":"This address can not be read. Go back, and choose what you wanted from the page."}';
+        }
         error_page 413 @too_large;
         location @too_large {
             internal;

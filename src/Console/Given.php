@@ -43,7 +43,7 @@ final readonly class Given
     {
         $path = self::text($input, $argument);
 
-        return Json::decode('' === $path || '-' === $path ? (string) file_get_contents('php://stdin') : self::file($path));
+        return Json::read('' === $path || '-' === $path ? (string) file_get_contents('php://stdin') : self::file($path));
     }
 
     /** @throws InvalidDocument if there is no such file */

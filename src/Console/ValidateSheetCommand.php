@@ -49,7 +49,7 @@ final class ValidateSheetCommand extends Command
     {
         try {
             $text = Given::file($file);
-            SheetReader::read(Json::decode($text));
+            SheetReader::read(Json::read($text));
             $this->schemas->validate($text, Schemas::SPEC_SHEET);
         } catch (InvalidDocument $error) {
             return array_map(static fn ($flaw): string => ('' === $flaw->pointer ? '/' : $flaw->pointer).': '.$flaw->message, $error->flaws);

@@ -130,7 +130,7 @@ final readonly class BookFolder
     private static function document(string $file): array
     {
         $text = is_file($file) ? file_get_contents($file) : false;
-        $decoded = false === $text ? throw InvalidDocument::at('', \sprintf('The book has no file %s.', $file)) : Json::decode($text);
+        $decoded = false === $text ? throw InvalidDocument::at('', \sprintf('The book has no file %s.', $file)) : Json::read($text);
 
         return \is_array($decoded) ? $decoded : throw InvalidDocument::at('', \sprintf('%s holds no object.', $file));
     }

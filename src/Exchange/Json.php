@@ -34,6 +34,39 @@ final readonly class Json
         return ($isList ? '[' : '{')."\n".implode(",\n", $lines)."\n".$indent.($isList ? ']' : '}');
     }
 
+    /**
+     * What somebody sent or wrote: held more strictly than what we wrote ourselves.
+     *
+     * @throws InvalidDocument if the text is no JSON, is nested too deeply, names a key twice or a number without measure
+     */
+    public static function read(string $text): mixed
+    {
+        if (!mb_check_encoding($text, 'UTF-8')) {
+            throw InvalidDocument::at('', 'This is not written in UTF-8. Save it in that encoding, and send it again.');
+        }
+
+        try {
+            $read = self::decode($text);
+        } catch (InvalidDocument $error) {
+            JsonText::check($text);
+
+            throw $error;
+        }
+        if (JsonText::mayRepeatKeys($text, $read)) {
+            JsonText::check($text);
+        }
+        if (!self::isFinite($read)) {
+            throw InvalidDocument::at('', 'There is a number in it that is larger than any that can be written. Correct it.');
+        }
+
+        return $read;
+    }
+
+    private static function isFinite(mixed $read): bool
+    {
+        return \is_array($read) ? !\in_array(false, array_map(self::isFinite(...), $read), true) : !\is_float($read) || is_finite($read);
+    }
+
     /** @throws InvalidDocument if the text is no JSON, or is nested too deeply */
     public static function decode(string $text): mixed
     {

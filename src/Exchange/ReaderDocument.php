@@ -25,7 +25,7 @@ final readonly class ReaderDocument
      */
     public static function read(string $text): array
     {
-        $document = Cursor::over(Json::decode($text));
+        $document = Cursor::over(Json::read($text));
         if (self::FORMAT !== $document->at('format')->raw()) {
             $document->at('format')->flaw(\sprintf('This is no report of an engine reader: its format is not %s.', self::FORMAT));
         }

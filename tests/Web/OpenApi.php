@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace FreshTack\Tests\Web;
 
 use FreshTack\Exchange\Json;
+use FreshTack\Tests\Support\SchemaExample;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
+use Random\Randomizer;
 use Symfony\Component\Yaml\Yaml;
 
 /** docs/api/openapi.yaml, against which every request and response of the functional tests is held. */
@@ -46,6 +48,24 @@ final class OpenApi
         }
 
         return $operations;
+    }
+
+    /** @return list<string> of an operation, as the description writes it */
+    public function queryNames(string $method, string $template): array
+    {
+        $parameters = $this->at($this->operation($method, str_replace(['{', '}'], '', $template)), 'parameters') ?? [];
+        $names = array_map(static fn (mixed $each): mixed => \is_array($each) && 'query' === ($each['in'] ?? null) ? $each['name'] ?? null : null, $parameters);
+
+        return array_values(array_filter($names, \is_string(...)));
+    }
+
+    /** A body that the description allows; null where there is none. */
+    public function example(string $method, string $template, Randomizer $random): mixed
+    {
+        $content = $this->at($this->operation($method, str_replace(['{', '}'], '', $template)), 'requestBody', 'content') ?? [];
+        $schema = $this->at($content, 'application/json', 'schema') ?? (\is_array(current($content)) ? $this->at(current($content), 'schema') : null);
+
+        return null === $schema ? null : (new SchemaExample($this->at($this->document, 'components', 'schemas') ?? [], $random))->of($schema);
     }
 
     /** @return string|null what is wrong with a request's body */

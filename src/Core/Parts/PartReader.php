@@ -71,6 +71,7 @@ final readonly class PartReader
             $number->flaw('A part number is letters, digits and . / _ - only.');
         }
 
-        return $text;
+        // no maker tells two parts apart by the case of a letter
+        return strtoupper($text);
     }
 }

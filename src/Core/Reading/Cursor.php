@@ -14,6 +14,7 @@ use FreshTack\Core\ExpectedError;
 final readonly class Cursor
 {
     private const ONE_LINE = 200;
+    private const DAY = '/^(19|20|21)\d\d-\d\d-\d\d$/D';
     /** Control characters, and those that turn the direction of what follows. */
     private const UNSEEN = '/[\p{Cc}\x{202A}-\x{202E}\x{2066}-\x{2069}]/u';
     private const UNSEEN_IN_WORDS = '/[^\P{Cc}\n\r\t]|[\x{202A}-\x{202E}\x{2066}-\x{2069}]/u';
@@ -121,15 +122,15 @@ final readonly class Cursor
         return $found ?? $enum::cases()[0];
     }
 
-    /** A calendar day written `YYYY-MM-DD`, at midnight UTC. */
+    /** A calendar day written `YYYY-MM-DD`, from 1900 to 2199, at midnight UTC. */
     public function day(): \DateTimeImmutable
     {
-        $text = \is_string($this->value) ? $this->value : '';
+        $text = \is_string($this->value) && 1 === preg_match(self::DAY, $this->value) ? $this->value : '';
         $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $text, new \DateTimeZone('UTC'));
         if (false !== $day && $day->format('Y-m-d') === $text) {
             return $day;
         }
-        $this->flaw('This must be a day that exists, written YYYY-MM-DD.');
+        $this->flaw('This must be a day that exists, from 1900 to 2199, written YYYY-MM-DD.');
 
         return new \DateTimeImmutable('@0');
     }
@@ -138,7 +139,7 @@ final readonly class Cursor
     public function list(int $least = 0, int $most = 1000): array
     {
         if (!\is_array($this->value) || !array_is_list($this->value)) {
-            $this->flaw('This must be a list.');
+            $this->flaws->addWhole($this->pointer, 'This must be a list.');
 
             return [];
         }
@@ -162,7 +163,7 @@ final readonly class Cursor
         if (\is_array($this->value) && ([] === $this->value || !array_is_list($this->value))) {
             return array_map(strval(...), array_keys($this->value));
         }
-        $this->flaw('This must be an object.');
+        $this->flaws->addWhole($this->pointer, 'This must be an object.');
 
         return [];
     }

@@ -107,7 +107,7 @@ final readonly class ImportBook
     {
         $documents = [];
         foreach ($texts as $name => $text) {
-            $decoded = $this->guarded($name, $flaws, static fn (): mixed => Json::decode($text));
+            $decoded = $this->guarded($name, $flaws, static fn (): mixed => Json::read($text));
             if (\is_array($decoded)) {
                 $documents[$name] = $decoded;
             } elseif (null !== $decoded) {

@@ -26,7 +26,7 @@ final readonly class ImportModels
         }
 
         try {
-            $cursor = Cursor::over(Json::decode($text));
+            $cursor = Cursor::over(Json::read($text));
             $models = ModelReader::all($cursor);
             $cursor->flaws->throwIfAny();
         } catch (InvalidDocument $error) {

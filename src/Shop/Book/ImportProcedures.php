@@ -19,7 +19,7 @@ final readonly class ImportProcedures
     /** @throws InvalidDocument with every flaw and where it stands */
     public function take(string $text): BookChange
     {
-        $decoded = Json::decode($text);
+        $decoded = Json::read($text);
         $procedure = ProcedureReader::read($decoded);
         $this->schemas->validate($text, Schemas::PROCEDURE);
         $known = $this->library->procedures();

@@ -17,7 +17,7 @@ class EngineModelRecord
         #[ORM\Id, ORM\Column(length: 20)] public string $code,
         #[ORM\Column(length: 60)] public string $maker,
         #[ORM\Column(length: 20)] public string $cycle,
-        #[ORM\Column(length: 200)] public string $serialPrefixes,
+        #[ORM\Column(length: 440)] public string $serialPrefixes,
         #[ORM\Column(type: Types::SMALLINT, options: ['unsigned' => true])] public int $serialDigits,
     ) {
     }

@@ -29,7 +29,7 @@ final readonly class Body
         if (\strlen($text) > self::LARGEST_BYTES) {
             throw InvalidDocument::at('', 'This is larger than 1 MB. Send it in parts.');
         }
-        $cursor = Cursor::over(Json::decode($text));
+        $cursor = Cursor::over(Json::read($text));
         $cursor->keys();
         $result = $read($cursor);
         $cursor->flaws->throwIfAny();
