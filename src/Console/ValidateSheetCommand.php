@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Console;
 
 use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Core\SpecBook\Doubts;
 use FreshTack\Core\SpecBook\SheetReader;
 use FreshTack\Exchange\Json;
 use FreshTack\Exchange\Schemas;
@@ -36,7 +37,7 @@ final class ValidateSheetCommand extends Command
             $flaws = $this->flaws($file);
             $flawed += [] === $flaws ? 0 : 1;
             $output->writeln($file.([] === $flaws ? ': ok' : ''), OutputInterface::OUTPUT_RAW);
-            foreach ($flaws as $flaw) {
+            foreach ([] === $flaws ? $this->doubts($file) : $flaws as $flaw) {
                 $output->writeln('  '.$flaw, OutputInterface::OUTPUT_RAW);
             }
         }
@@ -56,5 +57,15 @@ final class ValidateSheetCommand extends Command
         }
 
         return [];
+    }
+
+    /** @return list<string> what is possible and seldom meant; no reason to fail */
+    private function doubts(string $file): array
+    {
+        try {
+            return array_map(static fn (string $doubt): string => 'in doubt: '.$doubt, Doubts::about(SheetReader::read(Json::read(Given::file($file)))));
+        } catch (InvalidDocument) {
+            return [];
+        }
     }
 }

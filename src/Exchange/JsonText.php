@@ -56,7 +56,7 @@ final class JsonText
         match (true) {
             '{' === $token => $this->members(),
             '[' === $token => $this->entries(),
-            \in_array($token, ['', '}', ']', ':', ','], true) => throw $this->fault('' === $token ? 'it ends too early' : "a value was expected, not $token"),
+            \in_array($token, ['', '}', ']', ':', ','], true) => throw $this->unexpected($token, "a value was expected, not $token"),
             default => null,
         };
     }
@@ -67,15 +67,16 @@ final class JsonText
         $keys = [];
         for ($token = $this->next(); '}' !== $token; $token = $this->next()) {
             if ([] !== $keys) {
-                ',' === $token || throw $this->fault('a comma or } is missing');
+                ',' === $token || throw $this->unexpected($token, 'a comma or } is missing');
                 $token = $this->next();
             }
-            str_starts_with($token, '"') || throw $this->fault('a key in quotes was expected');
+            str_starts_with($token, '"') || throw $this->unexpected($token, 'a key in quotes was expected');
             $key = json_decode($token);
             $name = \is_string($key) ? $key : $token;
             isset($keys["k$name"]) && throw $this->fault(\sprintf('"%s" stands in this object twice. Keep one of them', mb_strimwidth($name, 0, 60, '…')));
             $keys["k$name"] = true;
-            ':' === $this->next() || throw $this->fault('a colon is missing behind the key');
+            $colon = $this->next();
+            ':' === $colon || throw $this->unexpected($colon, 'a colon is missing behind the key');
             $this->value($this->next());
         }
     }
@@ -90,7 +91,7 @@ final class JsonText
             } elseif (']' === $token) {
                 return;
             } else {
-                ',' === $token || throw $this->fault('a comma or ] is missing');
+                ',' === $token || throw $this->unexpected($token, 'a comma or ] is missing');
                 $this->value($this->next());
             }
             $first = false;
@@ -115,6 +116,11 @@ final class JsonText
         }
 
         return '';
+    }
+
+    private function unexpected(string $token, string $what): InvalidDocument
+    {
+        return $this->fault('' === $token ? 'it ends too early' : $what);
     }
 
     private function fault(string $what): InvalidDocument

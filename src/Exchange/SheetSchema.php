@@ -25,12 +25,20 @@ use FreshTack\Core\SpecBook\ValueKind;
 final readonly class SheetSchema
 {
     private const DECIMAL = '^\d{1,12}(\.\d{1,12})?$';
+    /** What a line of text may hold: not only blanks, and nothing that nobody sees. The last four turn its direction. */
+    private const LINE = '^(?=[\s\S]*\S)[^\x00-\x1F\x7F-\x9F'.self::TURNING.']*$';
+    private const WORDS = '^(?=[\s\S]*\S)[^\x00-\x08\x0B\x0C\x0E-\x1F\x7F-\x9F'.self::TURNING.']*$';
+    private const TURNING = "\u{202A}-\u{202E}\u{2066}-\u{2069}";
+    private const HOURS = '^\d{1,6}(\.\d)?$';
     private const TURNS = '^(?:(\d{1,2}) )?(\d{1,2})/([1-9]\d?)$|^(\d{1,2}(?:\.\d{1,3})?)$';
 
     /** As docs/formats keeps it: a line for each value. */
     public static function written(): string
     {
-        return Json::outline(self::document(), 4)."\n";
+        // written as escapes, so that the file itself can be read
+        $escapes = ["\u{202A}" => '\u202a', "\u{202E}" => '\u202e', "\u{2066}" => '\u2066', "\u{2069}" => '\u2069'];
+
+        return strtr(Json::outline(self::document(), 4)."\n", $escapes);
     }
 
     /** @return Node */
@@ -47,15 +55,19 @@ final readonly class SheetSchema
                 'revision' => self::whole(1, 9999),
                 'status' => ['enum' => array_column(SheetStatus::cases(), 'value')],
                 'author' => self::text(80),
-                '?reviewer' => ['type' => ['string', 'null'], 'minLength' => 1, 'maxLength' => 80, 'description' => 'Somebody other than the author; null as long as it is a draft.'],
+                '?reviewer' => [...self::text(80), 'type' => ['string', 'null'], 'description' => 'Somebody other than the author; null as long as it is a draft.'],
                 '?family' => ['type' => 'boolean', 'description' => 'True for a sheet that applies to no engine by itself, but that others name as their base.'],
                 '?base' => ['oneOf' => [self::object(['sheet' => self::text(60), 'revision' => self::whole(1, 9999)]), ['type' => 'null']], 'description' => 'The family sheet that this one builds on, by its exact revision.'],
                 '?confirms' => ['type' => 'array', 'maxItems' => 500, 'items' => ['enum' => array_column(SheetField::cases(), 'value')], 'description' => 'Safety-relevant values of the base that were looked up for these engines and count here.'],
-                '?note' => ['type' => ['string', 'null'], 'maxLength' => 1000, 'description' => 'What this revision changes, and why.'],
+                '?note' => ['type' => ['string', 'null'], 'maxLength' => 1000, 'pattern' => '^$|'.self::WORDS, 'description' => 'What this revision changes, and why.'],
                 'appliesTo' => self::applies(),
                 'sources' => ['type' => 'object', 'additionalProperties' => self::object(['document' => self::text(200), 'revision' => self::text(40)]), 'description' => 'The documents that values name by their keys here.'],
                 'values' => self::object(self::values()),
             ]),
+            'allOf' => [[
+                'if' => ['properties' => ['status' => ['enum' => ['reviewed', 'published', 'withdrawn']]]],
+                'then' => ['required' => ['reviewer'], 'properties' => ['reviewer' => ['type' => 'string']]],
+            ]],
             'if' => ['properties' => ['family' => ['const' => true]], 'required' => ['family']],
             'then' => ['properties' => ['appliesTo' => ['properties' => ['models' => ['maxItems' => 0], 'serials' => ['maxItems' => 0]]]]],
             'else' => ['properties' => ['appliesTo' => ['properties' => ['models' => ['minItems' => 1], 'serials' => ['minItems' => 1]]]]],
@@ -180,7 +192,7 @@ final readonly class SheetSchema
      */
     private static function limit(array $more = []): array
     {
-        return [...self::object(['?hours' => ['type' => ['string', 'null'], 'pattern' => self::DECIMAL], '?months' => ['type' => ['integer', 'null'], 'minimum' => 1, 'maximum' => 240], ...$more]), 'anyOf' => [['properties' => ['hours' => ['type' => 'string']], 'required' => ['hours']], ['properties' => ['months' => ['type' => 'integer']], 'required' => ['months']]]];
+        return [...self::object(['?hours' => ['type' => ['string', 'null'], 'pattern' => self::HOURS], '?months' => ['type' => ['integer', 'null'], 'minimum' => 1, 'maximum' => 240], ...$more]), 'anyOf' => [['properties' => ['hours' => ['type' => 'string']], 'required' => ['hours']], ['properties' => ['months' => ['type' => 'integer']], 'required' => ['months']]]];
     }
 
     /** @return array<string, Node> */
@@ -196,16 +208,16 @@ final readonly class SheetSchema
      */
     private static function sourced(array $keys): array
     {
-        return self::object([
+        return [...self::object([
             ...$keys,
-            'source' => ['type' => ['string', 'null'], 'minLength' => 1, 'description' => 'A key under `sources`; null: nobody has looked it up, so it can\'t be used.'],
-            'page' => ['type' => ['string', 'null'], 'minLength' => 1, 'description' => 'Where in the source it stands.'],
-            '?by' => ['type' => 'string', 'minLength' => 1, 'maxLength' => 80, 'description' => 'Who entered it, if not the author of the sheet.'],
+            'source' => [...self::text(60), 'type' => ['string', 'null'], 'description' => 'A key under `sources`; null: nobody has looked it up, so it can\'t be used.'],
+            'page' => [...self::text(40), 'type' => ['string', 'null'], 'description' => 'Where in the source it stands.'],
+            '?by' => [...self::text(80), 'description' => 'Who entered it, if not the author of the sheet.'],
             '?on' => ['type' => 'string', 'format' => 'date'],
             '?from' => ['type' => 'string', 'description' => 'In a resolved sheet: the family sheet it comes from.'],
             '?confirmed' => ['type' => 'boolean', 'description' => 'In a resolved sheet: whether it counts for these engines.'],
             '?filled' => [...self::object(['by' => self::text(80), 'reason' => self::text(300)]), 'description' => 'In an order: filled in from the manual at hand.'],
-        ]);
+        ]), 'if' => ['properties' => ['source' => ['type' => 'string']]], 'then' => ['properties' => ['page' => ['type' => 'string']]]];
     }
 
     /**
@@ -227,7 +239,7 @@ final readonly class SheetSchema
     /** @return Node */
     private static function text(int $most): array
     {
-        return ['type' => 'string', 'minLength' => 1, 'maxLength' => $most];
+        return ['type' => 'string', 'minLength' => 1, 'maxLength' => $most, 'pattern' => $most <= 200 ? self::LINE : self::WORDS];
     }
 
     /** @return Node */

@@ -74,7 +74,7 @@ final class CommandsTest extends TestCase
     /** @return iterable<string, array{list<string>, string, string}> */
     public static function mistakes(): iterable
     {
-        yield 'no JSON' => [['order:build'], '{', '/: This is not valid JSON: syntax error.'];
+        yield 'no JSON' => [['order:build'], '{', '/: Line 1: this is not valid JSON, it ends too early.'];
         yield 'no request' => [['order:build'], '{}', '/format: This must be "fresh-tack/order-request/1".'];
         yield 'a missing file' => [['order:build', '/nowhere.json'], '', 'There is no file /nowhere.json that can be read.'];
         yield 'due: a misspelt key' => [['due:assess'], '{"now":{"date":"2026-03-18","hours":"1"},"inService":"2024-01-31","tasks":[{"id":"oil","evry":{}}]}', '/tasks/0/evry: Nothing of this name belongs here.'];

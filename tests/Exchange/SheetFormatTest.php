@@ -28,6 +28,15 @@ final class SheetFormatTest extends TestCase
         yield 'a revision of nought' => [['revision'], 0, '/revision'];
         yield 'a status that is none' => [['status'], 'valid', '/status'];
         yield 'no reviewer' => [['reviewer'], '', '/reviewer'];
+        yield 'a reviewer of blanks' => [['reviewer'], '  ', '/reviewer'];
+        yield 'no reviewer of what is published' => [['reviewer'], null, '/reviewer'];
+        yield 'an author with a bell' => [['author'], "Mora\u{0007}", '/author'];
+        yield 'a maker that turns direction' => [['appliesTo', 'maker'], "Kes\u{202E}tra", '/appliesTo/maker'];
+        yield 'a model over two lines' => [['appliesTo', 'models', 0], "K16\n5", '/appliesTo/models/0'];
+        yield 'a long page' => [$values('drain.kind', 'page'), str_repeat('1', 41), '/values/drain.kind/page'];
+        yield 'a long name of a source' => [$values('drain.kind', 'source'), str_repeat('s', 61), '/values/drain.kind/source'];
+        yield 'a source without a page' => [$values('drain.kind', 'page'), null, '/values/drain.kind/page'];
+        yield 'hours finer than tenths' => [$values('schedule.engineOil', 'every', 'hours'), '100.25', '/values/schedule.engineOil/every'];
         yield 'something that does not belong' => [['colour'], 'green', '/colour'];
         yield 'no model' => [['appliesTo', 'models'], [], '/appliesTo/models'];
         yield 'no range' => [['appliesTo', 'serials'], [], '/appliesTo/serials'];

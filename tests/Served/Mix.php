@@ -136,7 +136,7 @@ final class Mix
     /** @return array{string, string, string, array<mixed>} */
     private function askReader(): array
     {
-        return ['ines', 'POST', '/api/engines/'.$this->row('SELECT id FROM engine')['id'].'/reader', ['sure' => true]];
+        return ['ines', 'POST', '/api/engines/'.$this->row("SELECT id FROM engine WHERE serial IN ('D65-5201', 'KM2-7001', 'KT6-15101', 'KT6-15102', 'D65-4410')")['id'].'/reader', ['sure' => true]];
     }
 
     /** @return array{string, string, string, array<mixed>} */

@@ -13,6 +13,8 @@ final class MixTest extends ServedTestCase
     private const OPERATIONS = 800;
     private const OPERATIONS_LONG = 2_000;
     /** Entries are a log of their own; a reading, a part or a file that says what is known already changes nothing. */
+    /** So often something is tried before it counts that it never went through. */
+    private const TRIES = 12;
     private const MAY_SAY_NOTHING = ['entries', 'readings', 'reader', 'imports', 'fitting'];
 
     public function testNothingBreaksAndEveryChangeIsInTheTrail(): void
@@ -80,7 +82,7 @@ final class MixTest extends ServedTestCase
     private function checkThatAllWasTried(array $done): void
     {
         ksort($done);
-        $never = array_keys(array_filter($done, static fn (array $statuses): bool => [] === array_filter(array_keys($statuses), static fn (int $status): bool => $status < 300)));
+        $never = array_keys(array_filter($done, static fn (array $statuses): bool => array_sum($statuses) >= self::TRIES && [] === array_filter(array_keys($statuses), static fn (int $status): bool => $status < 300)));
         fwrite(\STDERR, '1' === getenv('FRESH_TACK_TELL') ? print_r(array_map(json_encode(...), $done), true) : '');
 
         self::assertSame([], $never, 'none of these ever succeeded: '.json_encode($done));

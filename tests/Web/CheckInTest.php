@@ -162,7 +162,7 @@ final class CheckInTest extends ApiTestCase
     /** @return iterable<string, array{string, string}> */
     public static function noJson(): iterable
     {
-        yield 'broken' => ['{"place":', 'This is not valid JSON: syntax error.'];
+        yield 'broken' => ['{"place":', 'Line 1: this is not valid JSON, it ends too early.'];
         yield 'too large' => ['"'.str_repeat('x', 1_000_001).'"', 'This is larger than 1 MB. Send it in parts.'];
         yield 'a list' => ['[1]', 'This must be an object.'];
         yield 'nested without end' => [str_repeat('[', 100).str_repeat(']', 100), 'This is not valid JSON: maximum stack depth exceeded.'];

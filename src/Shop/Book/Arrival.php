@@ -15,6 +15,7 @@ final readonly class Arrival
      * @param string|null  $withdraws the published revision whose place it takes
      * @param RangeReport  $ranges    overlaps and gaps with what is published
      * @param list<string> $holes     values that its tasks need and nobody has given
+     * @param list<string> $doubts    what is possible and seldom meant
      */
     public function __construct(
         public SheetStatus $status,
@@ -22,6 +23,7 @@ final readonly class Arrival
         public ?string $withdraws,
         public RangeReport $ranges,
         public array $holes,
+        public array $doubts,
     ) {
     }
 }

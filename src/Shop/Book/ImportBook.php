@@ -6,6 +6,7 @@ namespace FreshTack\Shop\Book;
 
 use FreshTack\Core\Reading\Flaws;
 use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Core\SpecBook\Doubts;
 use FreshTack\Core\SpecBook\SheetHead;
 use FreshTack\Core\SpecBook\SheetStatus;
 use FreshTack\Exchange\BookArchive;
@@ -132,13 +133,15 @@ final readonly class ImportBook
             return new BookChange($head->name(), 'same');
         }
         $status = $told['status'] ?? null;
+        $sheet = $this->revisions->resolved($head->id, $head->revision);
 
         return new BookChange($head->name(), $arrived->kind, new Arrival(
             $head->status,
             SheetStatus::from(\is_string($status) ? $status : ''),
             $this->published($head),
             $this->ranges->ifPublished($head),
-            $head->isFamily() ? [] : array_map(static fn (SheetHole $hole): string => $hole->label, $this->holes->of($this->revisions->resolved($head->id, $head->revision))),
+            $head->isFamily() ? [] : array_map(static fn (SheetHole $hole): string => $hole->label, $this->holes->of($sheet)),
+            Doubts::about($sheet),
         ));
     }
 
@@ -169,10 +172,10 @@ final readonly class ImportBook
             return $work();
         } catch (InvalidDocument $error) {
             foreach ($error->flaws as $flaw) {
-                $flaws->add($at.$flaw->pointer, ('' === $name ? '' : $name.': ').$flaw->message);
+                $flaws->add($at.$flaw->pointer, $flaw->message);
             }
         } catch (Conflict|NotFound $error) {
-            $flaws->add($at, ('' === $name ? '' : $name.': ').$error->getMessage());
+            $flaws->add($at, $error->getMessage());
         }
 
         return null;

@@ -31,7 +31,7 @@ final readonly class ImportModels
             $cursor->flaws->throwIfAny();
         } catch (InvalidDocument $error) {
             foreach ($error->flaws as $flaw) {
-                $flaws->add('/models.json'.$flaw->pointer, 'models.json: '.$flaw->message);
+                $flaws->add('/models.json'.$flaw->pointer, $flaw->message);
             }
 
             return [];
@@ -49,7 +49,7 @@ final readonly class ImportModels
             return new BookChange('model '.$model->code, 'new');
         }
         if (get_object_vars($known) !== get_object_vars($model)) {
-            $flaws->add('/models.json', \sprintf('models.json: %s is in the book with another maker, cycle or serial pattern (%s).', $model->code, $known->serialShape()));
+            $flaws->add('/models.json', \sprintf('%s is in the book with another maker, cycle or serial pattern (%s).', $model->code, $known->serialShape()));
         }
 
         return new BookChange('model '.$model->code, 'same');

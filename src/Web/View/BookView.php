@@ -51,6 +51,7 @@ final readonly class BookView
             'withdraws' => $arrival->withdraws,
             'ranges' => self::ranges($arrival->ranges),
             'holes' => $arrival->holes,
+            'doubts' => $arrival->doubts,
         ]];
     }
 

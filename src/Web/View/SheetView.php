@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Web\View;
 
+use FreshTack\Core\SpecBook\Doubts;
 use FreshTack\Core\SpecBook\Field\Column;
 use FreshTack\Core\SpecBook\SerialRange;
 use FreshTack\Core\SpecBook\SheetHead;
@@ -37,6 +38,7 @@ final readonly class SheetView
             'values' => array_map(self::value(...), $sheet->values()),
             'revisions' => array_map(self::line(...), $revisions),
             'holes' => array_map(BookView::hole(...), $holes),
+            'doubts' => Doubts::about($sheet),
         ];
     }
 

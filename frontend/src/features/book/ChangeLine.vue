@@ -25,6 +25,7 @@ const remarks = computed(() => {
       (overlap) => `${overlap.model} ${overlap.serials}: claimed twice, by ${overlap.one} and ${overlap.other}`,
     ),
     ...gaps.map((gap) => `${gap.model} ${gap.serials}: claimed by none`),
+    ...arrival.doubts.map((doubt) => `in doubt: ${doubt}`),
     ...(arrival.holes.length === 0 ? [] : [`holes: ${arrival.holes.join(', ')}`]),
   ]
 })

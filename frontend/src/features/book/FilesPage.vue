@@ -47,7 +47,14 @@ async function apply(): Promise<void> {
         arrive as drafts for somebody else to review, whatever the file says; only this shop’s own export comes back as
         it went.
       </p>
-      <ImportBox :taking="taking" accept=".json,.zip" label="Sheet or book" :count="changes.length" @apply="apply">
+      <ImportBox
+        :taking="taking"
+        accept=".json,.zip"
+        label="Sheet or book"
+        :count="changes.length"
+        named
+        @apply="apply"
+      >
         <p v-if="changes.length === 0" class="muted">The book has all of it already.</p>
         <ul v-else>
           <ChangeLine v-for="change in changes" :key="change.name" :change="change" />

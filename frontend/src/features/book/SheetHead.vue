@@ -52,6 +52,7 @@ async function compare(): Promise<void> {
       >
     </p>
     <p v-if="page.note" class="band">{{ page.note }}</p>
+    <p v-for="doubt in page.doubts" :key="doubt" class="band">In doubt: {{ doubt }}</p>
   </div>
 </template>
 

@@ -4,7 +4,13 @@ import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import type { useImport } from './useImport'
 
 /** Choose a file, see what it would change, take it in; progress while that lasts. */
-const props = defineProps<{ taking: ReturnType<typeof useImport<T>>; accept: string; label: string; count: number }>()
+const props = defineProps<{
+  taking: ReturnType<typeof useImport<T>>
+  accept: string
+  label: string
+  count: number
+  named?: boolean
+}>()
 const emit = defineEmits<{ apply: [] }>()
 const percent = computed(() => {
   const at = props.taking.progress.value
@@ -27,7 +33,7 @@ function choose(event: Event): void {
       </p>
       <el-progress :percentage="percent" :indeterminate="taking.progress.value === null" :show-text="false" />
     </div>
-    <ProblemNote :error="taking.error.value" unshown />
+    <ProblemNote :error="taking.error.value" unshown :named="named ?? false" />
     <template v-if="taking.preview.value">
       <h3>What would change</h3>
       <slot />

@@ -3,15 +3,23 @@ import { computed } from 'vue'
 import { asProblem } from '@/shared/api/client'
 
 /** What went wrong, with the remedy, and a list of what is wrong where no field can show it. */
-const props = defineProps<{ error: unknown; unshown?: boolean }>()
+const props = defineProps<{ error: unknown; unshown?: boolean; named?: boolean }>()
 const problem = computed(() => asProblem(props.error))
-const lines = computed(() => (props.unshown && problem.value ? [...new Set(problem.value.fields.values())] : []))
+const errors = computed(() => problem.value?.details.errors ?? [])
+const lines = computed(() => {
+  if (props.named) {
+    // of a file: where in it, as the terminal says it
+    return errors.value.map(({ pointer, detail }) => (pointer === '' ? detail : `${pointer}: ${detail}`))
+  }
+  const told = props.unshown ? [...new Set(errors.value.map(({ detail }) => detail))] : []
+  return told.length > 1 ? told : []
+})
 </script>
 
 <template>
   <div v-if="error" class="band stop" role="alert">
     <strong>{{ problem?.message ?? 'Something broke in this page. Load it again.' }}</strong>
-    <ul v-if="lines.length > 1" class="lines">
+    <ul v-if="lines.length > 0" class="lines">
       <li v-for="line in lines" :key="line">{{ line }}</li>
     </ul>
   </div>
