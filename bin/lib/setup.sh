@@ -78,12 +78,12 @@ libraries() {
     mkdir -p "$ROOT/var/log" "$ROOT/var/stamps"
     [ -d "$ROOT/vendor" ] || rm -f "$ROOT/var/stamps/composer"
     [ -d "$ROOT/frontend/node_modules" ] || rm -f "$ROOT/var/stamps/npm"
-    [ -f "$ROOT/frontend/src/shared/api/schema.d.ts" ] || rm -f "$ROOT/var/stamps/types"
+    [ -f "$ROOT/frontend/src/shared/api/schema.d.ts" ] && [ -f "$ROOT/frontend/src/shared/api/widths.ts" ] || rm -f "$ROOT/var/stamps/types"
     [ -f "$ROOT/public/build/index.html" ] || rm -f "$ROOT/var/stamps/build"
     when_changed composer composer.json composer.versions -- php_libraries
     when_changed npm frontend/package.json frontend/package-lock.json -- js_libraries
     when_changed fonts frontend/package-lock.json -- print_fonts
-    when_changed types docs/api docs/formats frontend/package-lock.json -- client_types
+    when_changed types docs/api docs/formats frontend/package.json frontend/package-lock.json frontend/widths.mjs -- client_types
     when_changed build frontend/src frontend/public frontend/index.html frontend/vite.config.ts frontend/package-lock.json docs/api docs/formats -- client_build
 }
 

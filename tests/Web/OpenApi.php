@@ -59,6 +59,12 @@ final class OpenApi
         return array_values(array_filter($names, \is_string(...)));
     }
 
+    /** The most characters of a field; null: the description does not say. */
+    public function width(string $schema, string $field): mixed
+    {
+        return ($this->at($this->document, 'components', 'schemas', $schema, 'properties', $field) ?? [])['maxLength'] ?? null;
+    }
+
     /** A body that the description allows; null where there is none. */
     public function example(string $method, string $template, Randomizer $random): mixed
     {

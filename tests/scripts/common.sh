@@ -9,7 +9,7 @@ trap '"$HOME_DIR/bin/stop" >/dev/null 2>&1; umount "$HOME_DIR"/full/* 2>/dev/nul
 chmod 755 "$HOME_DIR"
 cp -r "$CHECKOUT"/{bin,config,demo,docs,migrations,public,src,templates,standins,composer.json,composer.versions,.env} "$HOME_DIR"
 mkdir -p "$HOME_DIR/var/stamps" "$HOME_DIR/frontend"
-cp -r "$CHECKOUT/frontend"/{src,public,index.html,vite.config.ts,package.json,package-lock.json} "$HOME_DIR/frontend"
+cp -r "$CHECKOUT/frontend"/{src,public,index.html,vite.config.ts,package.json,package-lock.json,widths.mjs} "$HOME_DIR/frontend"
 # through a link PHP would find the other checkout's classes
 cp -al "$CHECKOUT/vendor" "$HOME_DIR/vendor" 2>/dev/null || cp -a "$CHECKOUT/vendor" "$HOME_DIR/vendor"
 ln -s "$CHECKOUT/frontend/node_modules" "$HOME_DIR/frontend/node_modules"

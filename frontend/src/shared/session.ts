@@ -39,9 +39,9 @@ export function useSignIn() {
   const queries = useQueryClient()
   return useMutation({
     mutationFn: (login: { username: string; password: string }) => answered(api.POST('/api/sign-in', { body: login })),
-    onSuccess: async (account) => {
+    onSuccess: async () => {
       sessionLost.value = false
-      queries.setQueryData(keys.session, { account })
+      queries.setQueryData(keys.session, await answered(api.GET('/api/session')))
       await queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'session' })
     },
   })
@@ -53,7 +53,7 @@ export function useSignOut() {
     mutationFn: () => answered(api.DELETE('/api/session')),
     onSuccess: () => {
       queries.clear()
-      queries.setQueryData(keys.session, { account: null })
+      queries.setQueryData(keys.session, { account: null, people: [] })
     },
   })
 }

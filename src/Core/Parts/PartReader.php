@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Core\Parts;
 
 use FreshTack\Core\Reading\Cursor;
+use FreshTack\Core\Reading\Width;
 
 /** Reads one part of a catalogue document. */
 final readonly class PartReader
@@ -25,11 +26,11 @@ final readonly class PartReader
 
         return new CataloguePart(
             $number,
-            $part->at('description')->string(120),
-            $part->at('maker')->string(60),
+            $part->at('description')->string(Width::PART_DESCRIPTION),
+            $part->at('maker')->string(Width::MAKER),
             $origin,
             $part->at('packSize')->int(1, 10_000),
-            $part->at('bin')->string(20),
+            $part->at('bin')->string(Width::BIN),
             $part->at('inStock')->int(0, 1_000_000),
             $part->at('priceMinor')->int(0, 100_000_000),
             $supersededBy,
@@ -66,7 +67,7 @@ final readonly class PartReader
 
     private static function number(Cursor $number): string
     {
-        $text = $number->string(40);
+        $text = $number->string(Width::PART_NUMBER);
         if ('' !== $text && 1 !== preg_match('/^[A-Za-z0-9][A-Za-z0-9 .\/_-]*$/', $text)) {
             $number->flaw('A part number is letters, digits and . / _ - only.');
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Core\SpecBook;
 
 use FreshTack\Core\Reading\Cursor;
+use FreshTack\Core\Reading\Width;
 
 /** Reads models and how their serial numbers are written. */
 final readonly class ModelReader
@@ -26,8 +27,8 @@ final readonly class ModelReader
     {
         $model->knowsOnly('code', 'maker', 'cycle', 'serialPrefixes', 'serialDigits');
         $prefixes = array_map(self::prefix(...), $model->at('serialPrefixes')->list(1, 20));
-        $code = $model->at('code')->string(20);
-        $maker = $model->at('maker')->string(60);
+        $code = $model->at('code')->string(Width::MODEL);
+        $maker = $model->at('maker')->string(Width::MAKER);
         $cycle = $model->at('cycle')->enum(Cycle::class);
         $digits = $model->at('serialDigits')->int(1, 9);
 
@@ -36,7 +37,7 @@ final readonly class ModelReader
 
     private static function prefix(Cursor $prefix): string
     {
-        $text = $prefix->string(20);
+        $text = $prefix->string(Width::SERIAL_PREFIX);
         if ('' !== $text && 1 !== preg_match('/^[A-Z0-9][A-Z0-9-]*$/', $text)) {
             $prefix->flaw('A serial prefix is capital letters, digits and hyphens, as it stands on the plate.');
         } elseif ('' !== $text && 1 === preg_match('/\d$/', $text)) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Core\SpecBook;
 
 use FreshTack\Core\Reading\Cursor;
+use FreshTack\Core\Reading\Width;
 
 /** Reads which revision of what a sheet is, and the engines it applies to. */
 final readonly class SheetHeadReader
@@ -15,7 +16,7 @@ final readonly class SheetHeadReader
         $applies = $cursor->at('appliesTo');
         $applies->knowsOnly('maker', 'models', 'serials', 'years', 'gearcases');
         $most = $isFamily ? 0 : 200;
-        $models = array_map(static fn (Cursor $model): string => $model->string(20), $applies->at('models')->list($isFamily ? 0 : 1, min(50, $most)));
+        $models = array_map(static fn (Cursor $model): string => $model->string(Width::MODEL), $applies->at('models')->list($isFamily ? 0 : 1, min(50, $most)));
         $ranges = array_map(self::range(...), $applies->at('serials')->list($isFamily ? 0 : 1, $most));
         self::checkOverlap($ranges, $applies->at('serials'));
 
@@ -23,17 +24,17 @@ final readonly class SheetHeadReader
             self::id($cursor->at('id')),
             $cursor->at('revision')->int(1, 9999),
             $cursor->at('status')->enum(SheetStatus::class),
-            $applies->at('maker')->string(60),
+            $applies->at('maker')->string(Width::MAKER),
             $models,
             $ranges,
             self::years($applies->at('years')),
-            $applies->at('gearcases')->isNull() ? [] : array_map(static fn (Cursor $variant): string => $variant->string(20), $applies->at('gearcases')->list(0, 20)),
+            $applies->at('gearcases')->isNull() ? [] : array_map(static fn (Cursor $variant): string => $variant->string(Width::GEARCASE), $applies->at('gearcases')->list(0, 20)),
         );
     }
 
     private static function id(Cursor $id): string
     {
-        $text = $id->string(60);
+        $text = $id->string(Width::SHEET_ID);
         if ('' !== $text && 1 !== preg_match('/^[a-z0-9][a-z0-9-]*$/', $text)) {
             $id->flaw('A sheet\'s name is lower-case letters, digits and hyphens.');
         }
@@ -50,7 +51,7 @@ final readonly class SheetHeadReader
             $range->flaw('A range runs from the smaller serial number to the larger.');
         }
 
-        return new SerialRange($range->at('prefix')->string(20), $from, $to);
+        return new SerialRange($range->at('prefix')->string(Width::SERIAL_PREFIX), $from, $to);
     }
 
     /** @param list<SerialRange> $ranges */

@@ -7,6 +7,7 @@ namespace FreshTack\Core\SpecBook;
 use FreshTack\Core\Quantity\Volume;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Core\Reading\Width;
 
 /** Reads a decoded spec sheet document (docs/formats/spec-sheet.schema.json). */
 final readonly class SheetReader
@@ -47,7 +48,7 @@ final readonly class SheetReader
         if ($reviewer->isNull() && SheetStatus::Draft === $status) {
             return null;
         }
-        $name = $reviewer->string(80);
+        $name = $reviewer->string(Width::PERSON);
         if ('' !== $name && $name === $cursor->at('author')->raw()) {
             $reviewer->flaw('A sheet is reviewed by somebody other than its author.');
         }
@@ -62,7 +63,7 @@ final readonly class SheetReader
         }
         $base->knowsOnly('sheet', 'revision');
 
-        return new BaseSheet($base->at('sheet')->string(60), $base->at('revision')->int(1, 9999));
+        return new BaseSheet($base->at('sheet')->string(Width::SHEET_ID), $base->at('revision')->int(1, 9999));
     }
 
     /** @return list<SheetField> */
@@ -78,7 +79,7 @@ final readonly class SheetReader
         foreach ($sources->keys() as $key) {
             $source = $sources->at($key);
             $source->knowsOnly('document', 'revision');
-            $read[$key] = new Source($source->at('document')->string(200), $source->at('revision')->string(40), '');
+            $read[$key] = new Source($source->at('document')->string(200), $source->at('revision')->string(Width::SOURCE_REVISION), '');
         }
 
         return $read;

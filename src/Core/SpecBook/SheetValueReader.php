@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Core\SpecBook;
 
 use FreshTack\Core\Reading\Cursor;
+use FreshTack\Core\Reading\Width;
 
 /** Reads one value of a sheet with what stands beside it: source, author, and the way by which it came. */
 final readonly class SheetValueReader
@@ -14,7 +15,7 @@ final readonly class SheetValueReader
     {
         $content = ValueReader::content($field, $value);
         $source = self::source($value, $sources);
-        $entered = $value->at('by')->isNull() ? null : new Entered($value->at('by')->string(80), $value->at('on')->day());
+        $entered = $value->at('by')->isNull() ? null : new Entered($value->at('by')->string(Width::PERSON), $value->at('on')->day());
 
         return null === $content ? null : new SheetValue($field, $content, $source, self::standing($value, $source), $entered);
     }
@@ -25,8 +26,8 @@ final readonly class SheetValueReader
         if ($value->has('source') && $value->at('source')->isNull()) {
             return Source::none();
         }
-        $key = $value->at('source')->string(60);
-        $page = $value->at('page')->string(40);
+        $key = $value->at('source')->string(Width::SOURCE_KEY);
+        $page = $value->at('page')->string(Width::PAGE);
         $source = $sources[$key] ?? null;
         if (null === $source && '' !== $key) {
             $value->at('source')->flaw(\sprintf('No source "%s" is listed under "sources".', $key));
@@ -41,7 +42,7 @@ final readonly class SheetValueReader
         if (!$filled->isNull()) {
             $filled->knowsOnly('by', 'reason');
 
-            return \sprintf('filled in on this order by %s: %s', $filled->at('by')->string(80), $filled->at('reason')->string(300));
+            return \sprintf('filled in on this order by %s: %s', $filled->at('by')->string(Width::PERSON), $filled->at('reason')->string(Width::REASON));
         }
         $from = $value->at('from')->optionalString(80);
 

@@ -10,6 +10,7 @@ use FreshTack\Core\Order\Place;
 use FreshTack\Core\Order\RequestReader;
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Reading\Cursor;
+use FreshTack\Core\Reading\Width;
 use FreshTack\Core\SpecBook\Task;
 
 /** Reads a draft as the client sends it and as it is stored. */
@@ -95,15 +96,15 @@ final readonly class DraftReader
 
         return new DraftEngine(
             $engine->at('engineId')->int(1, \PHP_INT_MAX),
-            $engine->at('model')->string(20),
-            $engine->at('serial')->string(30),
+            $engine->at('model')->string(Width::MODEL),
+            $engine->at('serial')->string(Width::SERIAL),
             $hours,
             $reading,
             $engine->at('restMin')->int(0, 100_000),
             $engine->at('decision')->optionalString(500),
             array_map(static fn (Cursor $task): Task => $task->enum(Task::class), $engine->at('tasks')->list(0, 40)),
             $engine->at('year')->optionalInt(1960, 2100),
-            $engine->at('gearcase')->optionalString(20),
+            $engine->at('gearcase')->optionalString(Width::GEARCASE),
         );
     }
 }

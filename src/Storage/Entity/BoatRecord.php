@@ -6,6 +6,7 @@ namespace FreshTack\Storage\Entity;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use FreshTack\Core\Reading\Width;
 use FreshTack\Shop\Register\Boat;
 use FreshTack\Shop\Register\BoatUse;
 use FreshTack\Shop\Register\Engine;
@@ -17,9 +18,9 @@ use FreshTack\Storage\CorruptRecord;
 class BoatRecord
 {
     public function __construct(
-        #[ORM\Column(length: 80)] public string $name,
-        #[ORM\Column(length: 80)] public string $kind,
-        #[ORM\Column(length: 40)] public string $registration,
+        #[ORM\Column(length: Width::BOAT_NAME)] public string $name,
+        #[ORM\Column(length: Width::BOAT_KIND)] public string $kind,
+        #[ORM\Column(length: Width::REGISTRATION)] public string $registration,
         #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)] public CustomerRecord $customer,
         #[ORM\Column(length: 10)] public string $water,
         #[ORM\Column(length: 10)] public string $kept,

@@ -6,6 +6,7 @@ namespace FreshTack\Storage\Entity;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use FreshTack\Core\Reading\Width;
 use FreshTack\Shop\Register\Customer;
 
 #[ORM\Entity]
@@ -14,9 +15,9 @@ use FreshTack\Shop\Register\Customer;
 class CustomerRecord
 {
     public function __construct(
-        #[ORM\Column(length: 120)] public string $name,
-        #[ORM\Column(length: 200, nullable: true)] public ?string $email = null,
-        #[ORM\Column(length: 40, nullable: true)] public ?string $phone = null,
+        #[ORM\Column(length: Width::CUSTOMER_NAME)] public string $name,
+        #[ORM\Column(length: Width::EMAIL, nullable: true)] public ?string $email = null,
+        #[ORM\Column(length: Width::PHONE, nullable: true)] public ?string $phone = null,
         #[ORM\Id, ORM\GeneratedValue, ORM\Column(options: ['unsigned' => true])] public ?int $id = null,
         #[ORM\Version, ORM\Column(type: Types::INTEGER, options: ['unsigned' => true])] public int $version = 1,
     ) {

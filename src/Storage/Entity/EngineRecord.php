@@ -7,6 +7,7 @@ namespace FreshTack\Storage\Entity;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use FreshTack\Core\Order\Position;
+use FreshTack\Core\Reading\Width;
 use FreshTack\Shop\Register\Engine;
 
 #[ORM\Entity]
@@ -18,12 +19,12 @@ class EngineRecord
     public function __construct(
         #[ORM\ManyToOne, ORM\JoinColumn(nullable: true)] public ?BoatRecord $boat,
         #[ORM\Column(length: 20, nullable: true)] public ?string $position,
-        #[ORM\Column(length: 20)] public string $model,
-        #[ORM\Column(length: 30, unique: true)] public string $serial,
+        #[ORM\Column(length: Width::MODEL)] public string $model,
+        #[ORM\Column(length: Width::SERIAL, unique: true)] public string $serial,
         #[ORM\Column(type: Types::DATE_IMMUTABLE)] public \DateTimeImmutable $inService,
         #[ORM\Column] public bool $hasMeter,
         #[ORM\Column(type: Types::SMALLINT, nullable: true, options: ['unsigned' => true])] public ?int $modelYear = null,
-        #[ORM\Column(length: 20, nullable: true)] public ?string $gearcase = null,
+        #[ORM\Column(length: Width::GEARCASE, nullable: true)] public ?string $gearcase = null,
         #[ORM\Column(type: Types::DATE_IMMUTABLE, nullable: true)] public ?\DateTimeImmutable $warrantyUntil = null,
         #[ORM\Column(options: ['unsigned' => true, 'default' => 0, 'comment' => 'one more with every unit of work that decided by it'])] public int $turn = 0,
         #[ORM\Id, ORM\GeneratedValue, ORM\Column(options: ['unsigned' => true])] public ?int $id = null,

@@ -6,6 +6,7 @@ namespace FreshTack\Storage\Entity;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use FreshTack\Core\Reading\Width;
 
 #[ORM\Entity]
 #[ORM\Table(name: 'part')]
@@ -13,15 +14,15 @@ use Doctrine\ORM\Mapping as ORM;
 class PartRecord
 {
     public function __construct(
-        #[ORM\Id, ORM\Column(length: 40)] public string $number,
-        #[ORM\Column(length: 120)] public string $description,
-        #[ORM\Column(length: 20)] public string $bin,
+        #[ORM\Id, ORM\Column(length: Width::PART_NUMBER)] public string $number,
+        #[ORM\Column(length: Width::PART_DESCRIPTION)] public string $description,
+        #[ORM\Column(length: Width::BIN)] public string $bin,
         #[ORM\Column(options: ['unsigned' => true])] public int $inStock,
         #[ORM\Column(options: ['unsigned' => true, 'comment' => 'smallest coin'])] public int $priceMinor,
-        #[ORM\Column(length: 60)] public string $maker,
+        #[ORM\Column(length: Width::MAKER)] public string $maker,
         #[ORM\Column(length: 10, options: ['comment' => 'maker or other'])] public string $origin,
         #[ORM\Column(options: ['unsigned' => true, 'comment' => 'pieces in a pack'])] public int $packSize,
-        #[ORM\Column(length: 40, nullable: true)] public ?string $supersededBy,
+        #[ORM\Column(length: Width::PART_NUMBER, nullable: true)] public ?string $supersededBy,
         #[ORM\Column(options: ['unsigned' => true, 'default' => 0, 'comment' => 'pieces'])] public int $onOrder = 0,
         #[ORM\Column(type: Types::DATE_IMMUTABLE, nullable: true)] public ?\DateTimeImmutable $arrivesOn = null,
         #[ORM\Column(length: 40, nullable: true, options: ['comment' => 'the maker\'s number'])] public ?string $substituteFor = null,

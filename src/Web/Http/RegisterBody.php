@@ -6,6 +6,7 @@ namespace FreshTack\Web\Http;
 
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Reading\Cursor;
+use FreshTack\Core\Reading\Width;
 use FreshTack\Core\Usage\NewMeter;
 use FreshTack\Core\Usage\ReadingSource;
 use FreshTack\Shop\Register\Boat;
@@ -21,16 +22,16 @@ final readonly class RegisterBody
     {
         $body->knowsOnly('version', 'name', 'email', 'phone');
         $body->needs('email', 'phone');
-        $email = $body->at('email')->optionalString(200);
+        $email = $body->at('email')->optionalString(Width::EMAIL);
         if (null !== $email && false === filter_var($email, \FILTER_VALIDATE_EMAIL)) {
             $body->at('email')->flaw('This is no e-mail address. Mend it, or leave it out.');
         }
-        $phone = $body->at('phone')->optionalString(40);
+        $phone = $body->at('phone')->optionalString(Width::PHONE);
         if (null !== $phone && 1 !== preg_match('/^\+?[\d\s()\/-]{4,40}$/', $phone)) {
             $body->at('phone')->flaw('A telephone number has digits, spaces and hyphens, and may begin with +.');
         }
 
-        return new Customer($id, $body->at('name')->string(120), $email, $phone, $version);
+        return new Customer($id, $body->at('name')->string(Width::CUSTOMER_NAME), $email, $phone, $version);
     }
 
     public static function boat(int $id, int $version, Cursor $body): Boat
@@ -47,9 +48,9 @@ final readonly class RegisterBody
 
         return new Boat(
             $id,
-            $body->at('name')->string(80),
-            $body->at('kind')->string(80),
-            $body->at('registration')->optionalString(40) ?? '',
+            $body->at('name')->string(Width::BOAT_NAME),
+            $body->at('kind')->string(Width::BOAT_KIND),
+            $body->at('registration')->optionalString(Width::REGISTRATION) ?? '',
             new Customer($body->at('customerId')->int(1, \PHP_INT_MAX), '', null, null),
             new BoatUse(self::oneOf($use->at('water'), 'salt', 'brackish', 'fresh'), self::oneOf($use->at('kept'), 'moored', 'trailered'), $use->at('commercial')->bool(), [] === $months ? [1] : $months, $use->at('idling')->bool(), $use->at('silt')->bool()),
             [],
@@ -66,12 +67,12 @@ final readonly class RegisterBody
             $id,
             null,
             null,
-            $body->at('model')->string(20),
-            $body->at('serial')->string(30),
+            $body->at('model')->string(Width::MODEL),
+            $body->at('serial')->string(Width::SERIAL),
             $body->at('inService')->day(),
             $body->at('hasMeter')->bool(),
             $body->at('year')->optionalInt(1960, 2100),
-            $body->at('gearcase')->optionalString(20),
+            $body->at('gearcase')->optionalString(Width::GEARCASE),
             $body->at('warrantyUntil')->isNull() ? null : $body->at('warrantyUntil')->day(),
             $version,
         );

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import Dipstick from '@/drawing/Dipstick.vue'
 import type { DraftEngine, Engine } from '@/shared/api/types'
+import { widths } from '@/shared/api/widths'
 import IdentificationNote from '@/shared/engine/IdentificationNote.vue'
 import ReadingForm from '@/shared/engine/ReadingForm.vue'
 import FieldNote from '@/shared/ui/FieldNote.vue'
@@ -48,7 +49,7 @@ const id = (name: string): string => `${name}-${props.known.position}`
           {{ model.code }} · {{ model.maker }}
         </option>
       </select>
-      <el-input :id="id('serial')" v-model="engine.serial" :maxlength="30" />
+      <el-input :id="id('serial')" v-model="engine.serial" :maxlength="widths.DraftEngine.serial" />
     </div>
     <IdentificationNote v-model:year="year" v-model:gearcase="gearcase" :model="engine.model" :serial="engine.serial" />
     <FieldNote :text="fieldError('serial') ?? fieldError('model')" />

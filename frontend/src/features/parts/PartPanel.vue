@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue'
 import { answered, api, asProblem } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { Part } from '@/shared/api/types'
+import { widths } from '@/shared/api/widths'
 import FieldNote from '@/shared/ui/FieldNote.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { decimalInput, moneyText } from '@/shared/units'
@@ -115,6 +116,7 @@ const counts = [
             :id="`part-${field.key}`"
             v-model="form[field.key]"
             class="cell wide"
+            :maxlength="widths.Part[field.key]"
             :readonly="field.key === 'number' && number !== null"
           />
           <FieldNote :text="fieldError(field.key)" />

@@ -5,6 +5,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { answered, api, fieldsOf } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { BoatUse, Customer } from '@/shared/api/types'
+import { widths } from '@/shared/api/widths'
 import FieldNote from '@/shared/ui/FieldNote.vue'
 import LabelledField from '@/shared/ui/LabelledField.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
@@ -109,7 +110,7 @@ const uses = [
     <h1>{{ id > 0 ? `Edit ${boat?.name ?? ''}` : 'New boat' }}</h1>
     <div class="two">
       <LabelledField label="Name" for="boat-name" :error="field('/name')">
-        <input id="boat-name" v-model="form.name" class="cell wide" required maxlength="80" />
+        <input id="boat-name" v-model="form.name" class="cell wide" required :maxlength="widths.NewBoat.name" />
       </LabelledField>
       <LabelledField label="Kind" for="boat-kind" :error="field('/kind')">
         <input
@@ -117,12 +118,17 @@ const uses = [
           v-model="form.kind"
           class="cell wide"
           required
-          maxlength="80"
+          :maxlength="widths.NewBoat.kind"
           placeholder="such as day boat"
         />
       </LabelledField>
       <LabelledField label="Registration" for="boat-registration" :error="field('/registration')">
-        <input id="boat-registration" v-model="form.registration" class="cell wide" maxlength="40" />
+        <input
+          id="boat-registration"
+          v-model="form.registration"
+          class="cell wide"
+          :maxlength="widths.NewBoat.registration"
+        />
       </LabelledField>
       <LabelledField
         label="Owner"
@@ -136,7 +142,7 @@ const uses = [
           class="cell wide"
           list="owners"
           required
-          maxlength="120"
+          :maxlength="widths.NewCustomer.name"
           autocomplete="off"
         />
         <datalist id="owners">
@@ -145,10 +151,16 @@ const uses = [
       </LabelledField>
       <template v-if="form.owner && !owner">
         <LabelledField label="Owner’s e-mail" for="boat-email" :error="field('/email')">
-          <input id="boat-email" v-model="form.email" class="cell wide" type="text" maxlength="200" />
+          <input
+            id="boat-email"
+            v-model="form.email"
+            class="cell wide"
+            type="text"
+            :maxlength="widths.NewCustomer.email"
+          />
         </LabelledField>
         <LabelledField label="Owner’s telephone" for="boat-phone" :error="field('/phone')">
-          <input id="boat-phone" v-model="form.phone" class="cell wide" maxlength="40" />
+          <input id="boat-phone" v-model="form.phone" class="cell wide" :maxlength="widths.NewCustomer.phone" />
         </LabelledField>
       </template>
     </div>

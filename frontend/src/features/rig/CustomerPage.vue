@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answered, api, fieldsOf } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
+import { widths } from '@/shared/api/widths'
 import { useSession } from '@/shared/session'
 import LabelledField from '@/shared/ui/LabelledField.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
@@ -70,15 +71,27 @@ const field = fieldsOf(keep.error)
           v-model="form.name"
           class="cell wide"
           required
-          maxlength="120"
+          :maxlength="widths.NewCustomer.name"
           :readonly="!mayWrite"
         />
       </LabelledField>
       <LabelledField label="E-mail" for="customer-email" :error="field('/email')">
-        <input id="customer-email" v-model="form.email" class="cell wide" maxlength="200" :readonly="!mayWrite" />
+        <input
+          id="customer-email"
+          v-model="form.email"
+          class="cell wide"
+          :maxlength="widths.NewCustomer.email"
+          :readonly="!mayWrite"
+        />
       </LabelledField>
       <LabelledField label="Telephone" for="customer-phone" :error="field('/phone')">
-        <input id="customer-phone" v-model="form.phone" class="cell wide" maxlength="40" :readonly="!mayWrite" />
+        <input
+          id="customer-phone"
+          v-model="form.phone"
+          class="cell wide"
+          :maxlength="widths.NewCustomer.phone"
+          :readonly="!mayWrite"
+        />
       </LabelledField>
       <ProblemNote :error="keep.error.value ?? remove.error.value" unshown />
       <div v-if="mayWrite" class="row">

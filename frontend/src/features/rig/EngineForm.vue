@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { answered, api, fieldsOf } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { EngineIdentity } from '@/shared/api/types'
+import { widths } from '@/shared/api/widths'
 import IdentificationNote from '@/shared/engine/IdentificationNote.vue'
 import FormDialog from '@/shared/ui/FormDialog.vue'
 import LabelledField from '@/shared/ui/LabelledField.vue'
@@ -79,13 +80,26 @@ const field = fieldsOf(keep.error)
   >
     <div class="two">
       <LabelledField label="Model" for="engine-model" :error="field('/model')">
-        <input id="engine-model" v-model="form.model" class="cell wide" list="engine-models" required maxlength="20" />
+        <input
+          id="engine-model"
+          v-model="form.model"
+          class="cell wide"
+          list="engine-models"
+          required
+          :maxlength="widths.NewEngine.model"
+        />
         <datalist id="engine-models">
           <option v-for="model in book?.models ?? []" :key="model.code" :value="model.code">{{ model.maker }}</option>
         </datalist>
       </LabelledField>
       <LabelledField label="Serial number, as on the plate" for="engine-serial" :error="field('/serial')">
-        <input id="engine-serial" v-model="form.serial" class="cell wide" required maxlength="30" />
+        <input
+          id="engine-serial"
+          v-model="form.serial"
+          class="cell wide"
+          required
+          :maxlength="widths.NewEngine.serial"
+        />
       </LabelledField>
     </div>
     <IdentificationNote
