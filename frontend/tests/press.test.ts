@@ -1,4 +1,4 @@
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { beforeEach, describe, expect, it } from 'vitest'
 import { answered, api, asProblem } from '@/shared/api/client'
 import { asPressed, forgetPressed, isAnswer } from '@/features/bench/presses'
 import type { NewEntry } from '@/shared/api/types'
@@ -7,22 +7,22 @@ import type { NewEntry } from '@/shared/api/types'
 const sent: (string | null)[] = []
 let answer: number | null = 201
 
+function server(request: Request): Promise<Response> {
+  sent.push(request.headers.get('Idempotency-Key'))
+  return answer === null
+    ? Promise.reject(new TypeError('Failed to fetch'))
+    : Promise.resolve(new Response('{}', { status: answer, headers: { 'Content-Type': 'application/json' } }))
+}
+const shop = { baseUrl: 'http://shop.test', fetch: server }
+
 beforeEach(() => {
   sessionStorage.clear()
   sent.length = 0
-  vi.stubGlobal('fetch', async (request: Request) => {
-    sent.push(request.headers.get('Idempotency-Key'))
-    if (answer === null) {
-      throw new TypeError('Failed to fetch')
-    }
-    return new Response('{}', { status: answer, headers: { 'Content-Type': 'application/json' } })
-  })
 })
-afterEach(() => vi.unstubAllGlobals())
 
 const customer = { name: 'Anna', email: null, phone: null }
 async function press(body = customer): Promise<void> {
-  await answered(api.POST('/api/customers', { baseUrl: 'http://shop.test', body })).catch(() => null)
+  await answered(api.POST('/api/customers', { ...shop, body })).catch(() => null)
 }
 
 describe('one press', () => {
@@ -54,11 +54,7 @@ describe('one press', () => {
 
   it('of what only computes has no key', async () => {
     answer = 200
-    await answered(
-      api.POST('/api/quotes', { baseUrl: 'http://shop.test', body: {} as never }).catch((error: unknown) => {
-        throw error
-      }),
-    ).catch(() => null)
+    await answered(api.POST('/api/quotes', { ...shop, body: {} as never }))
     expect(sent).toEqual([null])
   })
 })
@@ -92,9 +88,7 @@ describe('an entry at the bench', () => {
       [null, false],
     ] as const) {
       answer = status
-      const error: unknown = await answered(api.GET('/api/board', { baseUrl: 'http://shop.test' })).catch(
-        (failure: unknown) => failure,
-      )
+      const error: unknown = await answered(api.GET('/api/board', shop)).catch((failure: unknown) => failure)
       expect(asProblem(error)).not.toBeNull()
       expect(isAnswer(error), String(status)).toBe(isOne)
     }
