@@ -6,6 +6,7 @@ namespace FreshTack\Storage\Background;
 
 use FreshTack\Storage\Upkeep\LiveDatabase;
 use FreshTack\Storage\Upkeep\Sweep;
+use FreshTack\Storage\Upkeep\SweepRows;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\Messenger\Event\WorkerRunningEvent;
 
@@ -16,7 +17,7 @@ final class WorkerWatch
     private const HOUR_NS = 3_600_000_000_000;
     private ?int $sweptAt = null;
 
-    public function __construct(private readonly LiveDatabase $live, private readonly Sweep $sweep)
+    public function __construct(private readonly LiveDatabase $live, private readonly Sweep $sweep, private readonly SweepRows $sweepRows)
     {
     }
 
@@ -25,6 +26,7 @@ final class WorkerWatch
         if (null === $this->sweptAt || hrtime(true) - $this->sweptAt > self::HOUR_NS) {
             $this->sweptAt = (int) hrtime(true);
             ($this->sweep)();
+            ($this->sweepRows)();
         }
         if (!$this->live->isConnected()) {
             $event->getWorker()->stop();
