@@ -101,7 +101,7 @@ test('the cart: a number fits, or stops at the wrong side of a serial break', as
     await box.fill(wanted.toLowerCase())
     await box.press('Enter')
     await expect(parts.getByRole('status')).toContainText('Fits.')
-    await expect(parts.getByText(/☑ .*bram/).first()).toBeVisible()
+    await expect(parts.getByText(/☑ .*Bram/).first()).toBeVisible()
     await expect(parts.getByText(/[1-9] of \d+ confirmed/)).toBeVisible()
   })
 

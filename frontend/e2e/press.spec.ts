@@ -9,12 +9,17 @@ async function loseAnswers(page: Page, path: string): Promise<void> {
   })
 }
 
+async function hours(page: Page): Promise<void> {
+  await page.getByLabel('Hours now').first().fill('411')
+  await page.getByLabel('Hours now').last().fill('408')
+}
+
 test('a boat that is in already: go on with its order, or open a second one on purpose', async ({ browser }) => {
   const writer = await signedIn(browser, 'ines')
-  await openCheckIn(writer, 'Wrack Line')
-  await writer.getByLabel('Hours now').fill('120')
+  await openCheckIn(writer, 'Verrin Warden')
+  await hours(writer)
   const first = await sendCheckIn(writer)
-  await writer.goto('/boats/17/check-in')
+  await writer.goto('/boats/7/check-in')
   const open = writer.getByRole('region', { name: 'This boat is in already' })
   await expect(open).toContainText(`order ${first}`)
   await expect(writer.getByRole('button', { name: 'Check in and choose the tasks' })).toHaveCount(0)
@@ -22,7 +27,7 @@ test('a boat that is in already: go on with its order, or open a second one on p
   await expect(writer).toHaveURL(new RegExp(`/orders/${first}$`))
   await writer.goBack()
   await open.getByText('Open a second order beside it').click()
-  await writer.getByLabel('Hours now').fill('120')
+  await hours(writer)
   expect(await sendCheckIn(writer)).not.toBe(first)
 })
 
