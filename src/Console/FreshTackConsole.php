@@ -13,6 +13,9 @@ use Symfony\Component\Console\Output\OutputInterface;
 /** What the database says in its own words stays in the log; -v shows it. */
 final class FreshTackConsole extends Application
 {
+    private const AWAY = 'The database does not answer. Nothing was changed. See docs/operations.md, The database or PHP is away.';
+    private const FULL = 'The server\'s disk is full or can\'t be written. Nothing was changed. See docs/operations.md, The disk is full.';
+
     public function renderThrowable(\Throwable $e, OutputInterface $output): void
     {
         $told = self::told($e);
@@ -27,7 +30,7 @@ final class FreshTackConsole extends Application
     {
         $away = $error instanceof Away ? $error : DatabaseAway::behind($error);
         if (null !== $away) {
-            return $away->getMessage();
+            return 'away.disk' === $away->errorKey ? self::FULL : self::AWAY;
         }
         for ($cause = $error; null !== $cause; $cause = $cause->getPrevious()) {
             if ($cause instanceof DatabaseException || $cause instanceof \PDOException) {

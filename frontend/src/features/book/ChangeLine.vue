@@ -36,8 +36,10 @@ const remarks = computed(() => {
     <span class="mark-word" :class="change.kind === 'new' ? 'good' : 'ask'">{{
       change.kind === 'new' ? 'new' : 'draft replaced'
     }}</span>
-    {{ change.name }}
-    <template v-if="change.arrival">, arrives as <StatusMark :status="change.arrival.status" /></template>
+    <template v-if="change.arrival"
+      >{{ change.name }}, arrives as <StatusMark :status="change.arrival.status"
+    /></template>
+    <template v-else>{{ change.name }}</template>
     <ul v-if="remarks.length > 0" class="small muted">
       <li v-for="remark in remarks" :key="remark">{{ remark }}</li>
     </ul>

@@ -9,7 +9,8 @@ const errors = computed(() => problem.value?.details.errors ?? [])
 const lines = computed(() => {
   if (props.named) {
     // of a file: where in it, as the terminal says it
-    return errors.value.map(({ pointer, detail }) => (pointer === '' ? detail : `${pointer}: ${detail}`))
+    const told = errors.value.map(({ pointer, detail }) => (pointer === '' ? detail : `${pointer}: ${detail}`))
+    return told.length === 1 && told[0] === problem.value?.message ? [] : told
   }
   const told = props.unshown ? [...new Set(errors.value.map(({ detail }) => detail))] : []
   return told.length > 1 ? told : []
