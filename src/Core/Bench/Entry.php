@@ -21,6 +21,8 @@ final readonly class Entry
     /** Whether both say the same of the same step, whoever sent them and when. */
     public function says(self $other): bool
     {
-        return [$this->stepId, $this->corrects, serialize($this->content)] === [$other->stepId, $other->corrects, serialize($other->content)];
+        return $this->stepId === $other->stepId
+            && $this->corrects === $other->corrects
+            && serialize($this->content) === serialize($other->content);
     }
 }

@@ -21,7 +21,7 @@ use FreshTack\Shop\Unit;
 /** Takes a batch of entries from a tablet or from the paper. Sent twice, it changes nothing the second time. */
 final readonly class RecordEntries
 {
-    private const TAKEN = 'Something else was entered under this number before. Nothing was changed: load the page again, and enter it anew.';
+    private const TAKEN = 'Something else was entered under this number before. Nothing was changed: load the page again, and enter it.';
 
     public function __construct(private Orders $orders, private OpenBench $open, private AuditLog $audit, private Unit $unit)
     {
@@ -48,7 +48,8 @@ final readonly class RecordEntries
             $status = null === $log->stoppedBy ? OrderStatus::InWork : OrderStatus::Stopped;
             $this->orders->setProgress($number, $status, Tally::of($view->plan, $log));
             if ($status !== $view->file->status) {
-                $this->audit->add($by, 'order.'.$status->value, Subject::order($number), [], Move::between($view->file->status->value, $status->value));
+                $move = Move::between($view->file->status->value, $status->value);
+                $this->audit->add($by, 'order.'.$status->value, Subject::order($number), [], $move);
             }
 
             return $this->open->of($this->orders->get($number));

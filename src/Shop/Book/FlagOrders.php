@@ -20,8 +20,13 @@ use Psr\Clock\ClockInterface;
 /** Compares what open orders froze with what a new revision says, value by value that they rest on. */
 final readonly class FlagOrders
 {
-    public function __construct(private Orders $orders, private Revisions $revisions, private OrderFlags $flags, private AuditLog $audit, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Orders $orders,
+        private Revisions $revisions,
+        private OrderFlags $flags,
+        private AuditLog $audit,
+        private ClockInterface $clock,
+    ) {
     }
 
     /** @throws NotFound */

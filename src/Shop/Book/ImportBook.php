@@ -4,20 +4,13 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Book;
 
-use FreshTack\Core\Reading\Flaws;
 use FreshTack\Core\Reading\InvalidDocument;
-use FreshTack\Core\SpecBook\Doubts;
-use FreshTack\Core\SpecBook\SheetHead;
-use FreshTack\Core\SpecBook\SheetStatus;
-use FreshTack\Exchange\BookArchive;
-use FreshTack\Exchange\Json;
 use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Audit\AuditLog;
 use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\Due\MarkStale;
 use FreshTack\Shop\NotFound;
-use FreshTack\Shop\Progress;
 use FreshTack\Shop\Unit;
 
 /**
@@ -27,19 +20,8 @@ use FreshTack\Shop\Unit;
  */
 final readonly class ImportBook
 {
-    public function __construct(
-        private ImportModels $models,
-        private ImportSheet $sheet,
-        private ImportProcedures $procedures,
-        private OwnExport $export,
-        private Revisions $revisions,
-        private ShowRanges $ranges,
-        private ListHoles $holes,
-        private MarkStale $stale,
-        private AuditLog $audit,
-        private Unit $unit,
-        private Progress $progress,
-    ) {
+    public function __construct(private TakeBook $take, private MarkStale $stale, private AuditLog $audit, private Unit $unit)
+    {
     }
 
     /**
@@ -51,7 +33,7 @@ final readonly class ImportBook
      */
     public function preview(string $bytes, Account $by): array
     {
-        return $this->unit->trial(fn (): array => $this->take($bytes, '', $by));
+        return $this->unit->trial(fn (): array => ($this->take)($bytes, '', $by));
     }
 
     /**
@@ -62,122 +44,14 @@ final readonly class ImportBook
     public function apply(string $bytes, string $token, Account $by): array
     {
         return $this->unit->run(function () use ($bytes, $token, $by): array {
-            $changes = $this->take($bytes, $token, $by);
-            if ([] !== array_filter($changes, static fn (BookChange $change): bool => 'same' !== $change->kind)) {
+            $changes = ($this->take)($bytes, $token, $by);
+            $changed = \count(array_filter($changes, static fn (BookChange $change): bool => 'same' !== $change->kind));
+            if ($changed > 0) {
                 ($this->stale)(null);
             }
-            $this->audit->add($by->username, 'book.imported', Subject::book(), ['changes' => \count(array_filter($changes, static fn (BookChange $change): bool => 'same' !== $change->kind))]);
+            $this->audit->add($by->username, 'book.imported', Subject::book(), ['changes' => $changed]);
 
             return $changes;
         });
-    }
-
-    /**
-     * @return list<BookChange>
-     *
-     * @throws Conflict|InvalidDocument|NotFound
-     */
-    private function take(string $bytes, string $token, Account $by): array
-    {
-        $files = BookArchive::isZip($bytes) ? BookArchive::read($bytes)->files : ['' => $bytes];
-        $flaws = new Flaws();
-        $changes = $this->models->take($files['models.json'] ?? null, $flaws);
-        $sheets = array_filter($files, static fn (string $name): bool => '' === $name || str_starts_with($name, 'sheets/'), \ARRAY_FILTER_USE_KEY);
-        $ours = $this->export->ours($files);
-        $done = 0;
-        foreach ($this->familiesFirst($sheets, $flaws) as $name => $document) {
-            $change = $this->guarded($name, $flaws, fn (): BookChange => $this->sheet($document, \in_array($name, $ours, true), $by));
-            $changes = [...$changes, ...(null === $change ? [] : [$change])];
-            $this->progress->tell($token, ++$done, \count($sheets));
-        }
-        foreach (array_filter($files, static fn (string $name): bool => str_starts_with($name, 'procedures/'), \ARRAY_FILTER_USE_KEY) as $name => $text) {
-            $change = $this->guarded($name, $flaws, fn (): BookChange => $this->procedures->take($text));
-            $changes = [...$changes, ...(null === $change ? [] : [$change])];
-        }
-        $flaws->throwIfAny();
-
-        return $changes;
-    }
-
-    /**
-     * @param array<string, string> $texts
-     *
-     * @return array<string, array<mixed>> documents by file, families before those that name them, older revisions before newer
-     */
-    private function familiesFirst(array $texts, Flaws $flaws): array
-    {
-        $documents = [];
-        foreach ($texts as $name => $text) {
-            $decoded = $this->guarded($name, $flaws, static fn (): mixed => Json::read($text));
-            if (\is_array($decoded)) {
-                $documents[$name] = $decoded;
-            } elseif (null !== $decoded) {
-                $flaws->add('' === $name ? '' : '/'.$name, 'This holds no sheet.');
-            }
-        }
-        uasort($documents, static fn (array $a, array $b): int => [true !== ($a['family'] ?? false), $a['id'] ?? '', $a['revision'] ?? 0] <=> [true !== ($b['family'] ?? false), $b['id'] ?? '', $b['revision'] ?? 0]);
-
-        return $documents;
-    }
-
-    /**
-     * @param array<mixed> $told
-     *
-     * @throws Conflict|InvalidDocument|NotFound
-     */
-    private function sheet(array $told, bool $ours, Account $by): BookChange
-    {
-        $arrived = ($this->sheet)($told, $ours, $by);
-        $head = $arrived->revision->head;
-        if ('same' === $arrived->kind) {
-            return new BookChange($head->name(), 'same');
-        }
-        $status = $told['status'] ?? null;
-        $sheet = $this->revisions->resolved($head->id, $head->revision);
-
-        return new BookChange($head->name(), $arrived->kind, new Arrival(
-            $head->status,
-            SheetStatus::from(\is_string($status) ? $status : ''),
-            $this->published($head),
-            $this->ranges->ifPublished($head),
-            $head->isFamily() ? [] : array_map(static fn (SheetHole $hole): string => $hole->label, $this->holes->of($sheet)),
-            Doubts::about($sheet),
-        ));
-    }
-
-    private function published(SheetHead $head): ?string
-    {
-        $published = array_filter(
-            $this->revisions->of($head->id),
-            static fn (RevisionLine $line): bool => SheetStatus::Published === $line->head->status && $line->head->revision !== $head->revision,
-        );
-
-        return (array_values($published)[0] ?? null)?->head->name();
-    }
-
-    /**
-     * Runs `$work`; its flaws are noted under the file's name, and null comes back.
-     *
-     * @template T
-     *
-     * @param \Closure(): T $work
-     *
-     * @return T|null
-     */
-    private function guarded(string $name, Flaws $flaws, \Closure $work): mixed
-    {
-        $at = '' === $name ? '' : '/'.$name;
-
-        try {
-            return $work();
-        } catch (InvalidDocument $error) {
-            foreach ($error->flaws as $flaw) {
-                $flaws->add($at.$flaw->pointer, $flaw->message);
-            }
-        } catch (Conflict|NotFound $error) {
-            $flaws->add($at, $error->getMessage());
-        }
-
-        return null;
     }
 }
