@@ -8,7 +8,8 @@ use FreshTack\Core\Reading\InvalidDocument;
 
 /**
  * A spec book as a zip of the files of a book folder: `models.json`, `sheets/*.json`, `procedures/*.json`, and in
- * `signatures.json` what shows that this shop exported them. Reading never writes a file: entries are taken into memory one by one, within limits, and a name of any other shape is refused.
+ * `signatures.json` what shows that this shop exported them. Reading never writes a file: entries are taken into memory
+ * one by one, within limits, and a name of any other shape is refused.
  */
 final readonly class BookArchive
 {

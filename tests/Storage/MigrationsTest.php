@@ -10,6 +10,9 @@ use Doctrine\DBAL\Schema\Table;
 use Doctrine\DBAL\Tools\DsnParser;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Exchange\Json;
+use FreshTack\Storage\Chain\ChainName;
+use FreshTack\Storage\Chain\ChainRows;
+use FreshTack\Storage\Chain\Seal;
 use FreshTack\Storage\Upkeep\AppRights;
 use FreshTack\Storage\Upkeep\TableSums;
 use PHPUnit\Framework\TestCase;
@@ -71,6 +74,27 @@ final class MigrationsTest extends TestCase
         self::assertSame('Quillon', $shop->at('name')->raw());
         self::assertSame([['id' => 'TW-2', 'fullScale' => ['value' => '100', 'unit' => 'nm'], 'calibratedOn' => '2000-01-01'], ['id' => 'TW-3', 'fullScale' => ['value' => '100', 'unit' => 'in_lb'], 'calibratedOn' => '2000-01-01']], $shop->at('torqueWrenches')->raw());
         self::assertSame('our-own', self::text('SELECT GROUP_CONCAT(id) FROM procedure_document'));
+    }
+
+    /** A shop written before the seventh migration: names in capitals, several addresses of its calendar, rows without seals. */
+    public function testATrailIsBegun(): void
+    {
+        self::migrate('FreshTack\Migrations\Version00010006Lanes');
+        self::database()->insert('account', ['username' => 'Mora', 'name' => 'Mora Ostrander', 'role' => 'manager', 'password_hash' => 'x']);
+        foreach (['2026-01-01' => 'older', '2026-02-01' => 'newest', '2025-12-01' => 'oldest'] as $day => $token) {
+            self::database()->insert('calendar_feed', ['token' => $token, 'boat_id' => null, 'made_at' => $day.' 09:00:00']);
+        }
+        foreach (['order.issued', 'order.released'] as $action) {
+            self::database()->insert('audit_entry', ['happened_at' => '2026-01-01 09:00:00', 'account' => 'mora', 'action' => $action, 'subject' => 'order 2401', 'detail' => '{}']);
+        }
+        self::migrate('latest');
+
+        self::assertSame('mora', self::text('SELECT username FROM account'));
+        self::assertSame('newest 0', self::text("SELECT GROUP_CONCAT(token, ' ', boat_id) FROM calendar_feed"));
+        $rows = new ChainRows(self::database(), new Seal('only-for-the-tests'));
+        self::assertNull($rows->flawOf(ChainName::written('trail order 2401')));
+        self::database()->executeStatement("UPDATE audit_entry SET account = 'teo' WHERE action = 'order.released'");
+        self::assertSame('line 2 is not what was written', $rows->flawOf(ChainName::written('trail order 2401')));
     }
 
     /** A register written before the third migration: owners were a word, engines hung where they hung. */
