@@ -95,4 +95,20 @@ final class LoginThrottleTest extends TestCase
         $throttle->succeeded(Username::typed('guess-1'), '127.0.0.1');
         self::assertSame(5, $throttle->secondsToWait(Username::typed('ines'), '127.0.0.1'), 'one password that is known frees no others');
     }
+
+    public function testAnHourWithoutAnyForgetsThem(): void
+    {
+        $clock = new MockClock('2026-03-18 09:00:00');
+        $throttle = new LoginThrottle(new FailuresInMemory(), $clock);
+        for ($count = 0; $count < 60; ++$count) {
+            $throttle->failed(Username::typed("guess-$count"), '127.0.0.1');
+        }
+        $clock->sleep(3_599);
+        $throttle->failed(Username::typed('one-more'), '127.0.0.1');
+        self::assertSame(900, $throttle->secondsToWait(Username::typed('ines'), '127.0.0.1'));
+        $clock->sleep(3_600);
+        self::assertSame(0, $throttle->secondsToWait(Username::typed('ines'), '127.0.0.1'));
+        $throttle->failed(Username::typed('one-more'), '127.0.0.1');
+        self::assertSame(0, $throttle->secondsToWait(Username::typed('ines'), '127.0.0.1'), 'counted from the beginning');
+    }
 }
