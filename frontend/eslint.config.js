@@ -2,7 +2,16 @@ import pluginVue from 'eslint-plugin-vue'
 import tseslint from 'typescript-eslint'
 
 export default tseslint.config(
-  { ignores: ['src/shared/api/schema.d.ts', 'src/shared/api/widths.ts', 'widths.mjs', 'components.d.ts', '*.config.*', '.dependency-cruiser.cjs'] },
+  {
+    ignores: [
+      'src/shared/api/schema.d.ts',
+      'src/shared/api/widths.ts',
+      'widths.mjs',
+      'components.d.ts',
+      '*.config.*',
+      '.dependency-cruiser.cjs',
+    ],
+  },
   ...tseslint.configs.strictTypeChecked,
   ...pluginVue.configs['flat/essential'],
   {

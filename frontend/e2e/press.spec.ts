@@ -9,15 +9,16 @@ async function loseAnswers(page: Page, path: string): Promise<void> {
   })
 }
 
-async function hours(page: Page): Promise<void> {
-  await page.getByLabel('Hours now').first().fill('411')
-  await page.getByLabel('Hours now').last().fill('408')
+async function hours(page: Page, read: string): Promise<void> {
+  for (const field of await page.getByLabel('Hours now').all()) {
+    await field.fill(read)
+  }
 }
 
 test('a boat that is in already: go on with its order, or open a second one on purpose', async ({ browser }) => {
   const writer = await signedIn(browser, 'ines')
   await openCheckIn(writer, 'Verrin Warden')
-  await hours(writer)
+  await hours(writer, '411')
   const first = await sendCheckIn(writer)
   await writer.goto('/boats/7/check-in')
   const open = writer.getByRole('region', { name: 'This boat is in already' })
@@ -27,7 +28,7 @@ test('a boat that is in already: go on with its order, or open a second one on p
   await expect(writer).toHaveURL(new RegExp(`/orders/${first}$`))
   await writer.goBack()
   await open.getByText('Open a second order beside it').click()
-  await hours(writer)
+  await hours(writer, '411')
   expect(await sendCheckIn(writer)).not.toBe(first)
 })
 
@@ -35,10 +36,10 @@ test('a boat that somebody else checked in meanwhile is asked about, and nothing
   browser,
 }) => {
   const [one, two] = [await signedIn(browser, 'ines'), await signedIn(browser, 'mora')]
-  await openCheckIn(one, 'Salt Lantern')
-  await openCheckIn(two, 'Salt Lantern')
-  await one.getByLabel('Hours now').fill('189')
-  await two.getByLabel('Hours now').fill('189')
+  await openCheckIn(one, 'Skerry Flyer')
+  await openCheckIn(two, 'Skerry Flyer')
+  await hours(one, '220')
+  await hours(two, '220')
   await two.getByRole('textbox', { name: /complains/ }).fill('smokes when cold')
   const first = await sendCheckIn(one)
   await two.getByRole('button', { name: 'Check in and choose the tasks' }).click()
