@@ -16,6 +16,7 @@ use FreshTack\Core\SpecBook\SpecSheet;
 use FreshTack\Core\SpecBook\Task;
 use FreshTack\Exchange\Json;
 use FreshTack\Shop\Book\SpecBook;
+use FreshTack\Shop\Conflict;
 use FreshTack\Storage\Entity\EngineModelRecord;
 
 /** What was asked for once in a request is kept for its length. */
@@ -78,6 +79,20 @@ final class DoctrineSpecBook implements SpecBook, RequestMemory
         $published = array_filter($this->heads->all(), static fn (SheetHead $head): bool => SheetStatus::Published === $head->status && !$head->isFamily());
 
         return array_map($this->sheet(...), array_values($published));
+    }
+
+    public function hold(SheetHead ...$heads): void
+    {
+        usort($heads, static fn (SheetHead $a, SheetHead $b): int => [$a->id, $a->revision] <=> [$b->id, $b->revision]);
+        foreach ($heads as $head) {
+            $status = $this->entities->getConnection()->fetchOne(
+                'SELECT status FROM spec_sheet WHERE sheet_id = ? AND revision = ? LOCK IN SHARE MODE',
+                [$head->id, $head->revision],
+            );
+            if (SheetStatus::Published->value !== $status) {
+                throw Conflict::changedMeanwhile('The sheet '.$head->name());
+            }
+        }
     }
 
     public function procedures(): array

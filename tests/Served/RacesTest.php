@@ -63,6 +63,36 @@ final class RacesTest extends ServedTestCase
         }
     }
 
+    public function testAnOrderThatIsIssuedWhileItsSheetIsReplacedHasTheNewOneOrAFlag(): void
+    {
+        $sheet = '/api/book/sheets/dunmarrow-d65';
+        $move = static fn (string $name, int $revision, string $to): \Closure => static fn (): ResponseInterface => self::person($name)->press('POST', "$sheet/$revision/status", ['version' => self::person($name)->does('GET', "$sheet/$revision")->at('version')->raw(), 'to' => $to]);
+        $revision = self::number("SELECT MAX(revision) FROM spec_sheet WHERE sheet_id = 'dunmarrow-d65' AND status = 'draft'");
+        for ($round = 0; $round < 18; ++$round) {
+            $file = self::checkedIn(3, '900');
+            $number = $file->at('number')->int(1, \PHP_INT_MAX);
+            self::assertSame(200, $move(0 === $round ? 'mora' : 'teo', $revision, 'reviewed')()->getStatusCode());
+            $publish = $move('mora', $revision, 'published');
+            $answers = Person::atOnce([
+                static fn (): ResponseInterface => self::person('ines')->press('POST', "/api/orders/$number/issue", ['version' => $file->at('version')->raw()]),
+                // at another moment of it each time
+                static fn (): ResponseInterface => self::after(10_000 * $round, $publish),
+            ]);
+
+            self::assertSame(200, $answers[1][0], $answers[1][1]);
+            self::assertContains($answers[0][0], [200, 409]);
+            if (200 === $answers[0][0]) {
+                $frozen = Cursor::over(Json::decode(self::text('SELECT document FROM work_order WHERE number = ?', $number)))->at('engines')->at(0)->at('sheet')->at('revision')->raw();
+                $flags = self::number('SELECT COUNT(*) FROM order_flag WHERE order_number = ? AND to_revision = ?', $number, $revision);
+                self::assertTrue($revision === $frozen || $flags > 0, "round $round: the older one is frozen, and nobody is told of rev. $revision");
+            }
+            $next = self::person('mora')->does('POST', "$sheet/revisions");
+            $revision = $next->at('revision')->int(1, 9999);
+            $values = ['engineOil.restAfterRun' => ['value' => 20 + $round + 1, 'unit' => 'min', 'source' => 'book', 'page' => '42']];
+            self::person('mora')->does('PUT', "$sheet/$revision", ['version' => $next->at('version')->raw(), 'values' => $values]);
+        }
+    }
+
     public function testWhatIsAddedByTwoIsThereOnce(): void
     {
         for ($round = 0; $round < self::ROUNDS; ++$round) {
@@ -142,5 +172,15 @@ final class RacesTest extends ServedTestCase
     private static function fourTimes(string $name, string $method, string $path, ?array $body = null, array $headers = []): array
     {
         return Person::atOnce(array_fill(0, 4, static fn (): ResponseInterface => self::person($name)->press($method, $path, $body, $headers)));
+    }
+
+    /**
+     * @param \Closure(): ResponseInterface $press
+     */
+    private static function after(int $microseconds, \Closure $press): ResponseInterface
+    {
+        usleep($microseconds);
+
+        return $press();
     }
 }

@@ -34,6 +34,13 @@ abstract class ServedTestCase extends TestCase
         return is_numeric($number) ? (int) $number : 0;
     }
 
+    protected static function text(string $sql, mixed ...$parameters): string
+    {
+        $text = self::database()->fetchOne($sql, array_values($parameters));
+
+        return \is_scalar($text) ? (string) $text : '';
+    }
+
     /**
      * @param list<array{int, string}> $answers
      *

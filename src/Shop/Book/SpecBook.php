@@ -10,6 +10,7 @@ use FreshTack\Core\SpecBook\SerialNumber;
 use FreshTack\Core\SpecBook\SheetHead;
 use FreshTack\Core\SpecBook\SpecSheet;
 use FreshTack\Core\SpecBook\Task;
+use FreshTack\Shop\Conflict;
 
 /** The shop's spec book as orders use it: sheets come with what they take from their family. */
 interface SpecBook
@@ -32,6 +33,14 @@ interface SpecBook
 
     /** @return list<SpecSheet> all that are published, without the families */
     public function published(): array;
+
+    /**
+     * Nobody publishes another revision of these, or withdraws them, until the unit of work ends: what rests on them and
+     * is kept in it will be seen by whoever does so then.
+     *
+     * @throws Conflict if one of them is not published any more
+     */
+    public function hold(SheetHead ...$heads): void;
 
     /** @return list<array<mixed>> documents in the book's order */
     public function procedures(): array;
