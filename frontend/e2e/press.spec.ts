@@ -16,25 +16,6 @@ async function hours(page: Page, read: string): Promise<void> {
 }
 
 test('a boat that is in already: go on with its order, or open a second one on purpose', async ({ browser }) => {
-  const writer = await signedIn(browser, 'ines')
-  await openCheckIn(writer, 'Verrin Warden')
-  await hours(writer, '411')
-  const first = await sendCheckIn(writer)
-  await writer.goto('/boats/7/check-in')
-  const open = writer.getByRole('region', { name: 'This boat is in already' })
-  await expect(open).toContainText(`order ${first}`)
-  await expect(writer.getByRole('button', { name: 'Check in and choose the tasks' })).toHaveCount(0)
-  await open.getByRole('link', { name: `Go on with order ${first}` }).click()
-  await expect(writer).toHaveURL(new RegExp(`/orders/${first}$`))
-  await writer.goBack()
-  await open.getByText('Open a second order beside it').click()
-  await hours(writer, '411')
-  expect(await sendCheckIn(writer)).not.toBe(first)
-})
-
-test('a boat that somebody else checked in meanwhile is asked about, and nothing typed is lost', async ({
-  browser,
-}) => {
   const [one, two] = [await signedIn(browser, 'ines'), await signedIn(browser, 'mora')]
   await openCheckIn(one, 'Skerry Flyer')
   await openCheckIn(two, 'Skerry Flyer')
@@ -42,11 +23,30 @@ test('a boat that somebody else checked in meanwhile is asked about, and nothing
   await hours(two, '220')
   await two.getByRole('textbox', { name: /complains/ }).fill('smokes when cold')
   const first = await sendCheckIn(one)
-  await two.getByRole('button', { name: 'Check in and choose the tasks' }).click()
   const open = two.getByRole('region', { name: 'This boat is in already' })
-  await expect(open).toContainText(`order ${first}`)
-  await open.getByText(/^Open a second order/).click()
-  await expect(two.getByRole('textbox', { name: /complains/ })).toHaveValue('smokes when cold')
+
+  await test.step('somebody else was faster: it asks, and nothing typed is lost', async () => {
+    await two.getByRole('button', { name: 'Check in and choose the tasks' }).click()
+    await expect(open).toContainText(`order ${first}`)
+    await expect(open).toContainText('Ines Rowntree')
+    await expect(two.getByRole('button', { name: 'Check in and choose the tasks' })).toHaveCount(0)
+    await open.getByText('Open a second order beside it').click()
+    await expect(two.getByRole('textbox', { name: /complains/ })).toHaveValue('smokes when cold')
+  })
+
+  await test.step('goes on with the one that is open', async () => {
+    await open.getByRole('link', { name: `Go on with order ${first}` }).click()
+    await expect(two).toHaveURL(new RegExp(`/orders/${first}$`))
+  })
+
+  await test.step('opens a second one', async () => {
+    await two.goBack()
+    await open.getByText('Open a second order beside it').click()
+    await expect(two.getByRole('textbox', { name: /complains/ }), 'also kept on the way').toHaveValue(
+      'smokes when cold',
+    )
+    expect(await sendCheckIn(two)).not.toBe(first)
+  })
 })
 
 test('a check-in whose answer was lost is not done twice, also after a reload', async ({ browser }) => {
