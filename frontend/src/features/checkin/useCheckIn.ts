@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
-import { answered, api } from '@/shared/api/client'
+import { answered, api, asProblem } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { Draft } from '@/shared/api/types'
 
@@ -22,8 +22,12 @@ export function useCheckIn(boatId: MaybeRefOrGetter<number>) {
           body: draft,
         }),
       ),
-    // another order may have been opened meanwhile: the question about it stands in the form
-    onError: () => form.refetch(),
+    // another order was opened meanwhile: the question about it stands in the form. Nobody waits for it
+    onError: (error) => {
+      if (asProblem(error)?.key === 'order.already_in') {
+        void form.refetch()
+      }
+    },
     onSuccess: () => queries.invalidateQueries({ queryKey: keys.board }),
   })
 
