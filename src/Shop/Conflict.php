@@ -90,6 +90,11 @@ final class Conflict extends \RuntimeException implements ExpectedError
         return new self('order.already_in', \sprintf('%s has an open order, %d. Go on with that one, or say that you want a second one beside it.', $boat, $number));
     }
 
+    public static function partThere(string $number, string $description, string $bin): self
+    {
+        return new self('part.there', \sprintf('%s is in the catalogue already: %s, in bin %s. Open that one.', $number, $description, $bin));
+    }
+
     public static function unanswered(): self
     {
         return new self('press.unanswered', 'This was begun before, and how it ended is not known. Look whether it was done; if not, do it anew.');

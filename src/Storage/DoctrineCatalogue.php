@@ -78,11 +78,10 @@ final readonly class DoctrineCatalogue implements Catalogue
     {
         $row = $this->row($part);
         if (null === $version) {
-            if ([] === $this->unknown([$part->number])) {
-                throw Conflict::changedMeanwhile('Part '.$part->number);
-            }
+            $there = $this->withKits('number = ?', [$part->number])[0] ?? null;
+            null === $there || throw Conflict::partThere($there->number, $there->description, $there->bin);
             $this->connection->insert('part', [...$row, 'version' => 1]);
-        } elseif (1 !== $this->connection->update('part', [...$row, 'version' => $version + 1], ['number' => $part->number, 'version' => $version])) {
+        } elseif (1 !== $this->connection->update('part', [...$row, 'version' => $version + 1], ['number' => $this->written($part->number), 'version' => $version])) {
             throw Conflict::changedMeanwhile('Part '.$part->number);
         }
         $this->kits([$part]);
@@ -97,6 +96,19 @@ final readonly class DoctrineCatalogue implements Catalogue
             $this->kits($batch);
             $progress($index * self::BATCH + \count($batch));
         }
+    }
+
+    /**
+     * Sheets and kits name a part letter by letter, so nobody changes how it is written; the column itself does not tell
+     * capitals from small letters, since no maker does.
+     *
+     * @throws Conflict
+     */
+    private function written(string $number): string
+    {
+        $there = $this->withKits('number = ?', [$number])[0] ?? null;
+
+        return null === $there || $there->number === $number ? $number : throw Conflict::partThere($there->number, $there->description, $there->bin);
     }
 
     /** @param list<CataloguePart> $parts */

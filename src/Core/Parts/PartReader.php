@@ -72,7 +72,6 @@ final readonly class PartReader
             $number->flaw('A part number is letters, digits and . / _ - only.');
         }
 
-        // no maker tells two parts apart by the case of a letter
-        return strtoupper($text);
+        return $text;
     }
 }
