@@ -15,7 +15,7 @@ final readonly class BookArchive
 {
     private const NAME = '#^(models\.json|signatures\.json|sheets/[a-z0-9][a-z0-9-]*(\.r\d{1,4})?\.json|procedures/[a-z0-9][a-z0-9-]*\.json)$#';
     private const MOST_FILES = 20_000;
-    private const LARGEST_FILE = 2_000_000;
+    public const LARGEST_FILE = 2_000_000;
     private const LARGEST_ALL = 100_000_000;
 
     /** @param array<string, string> $files texts by name */

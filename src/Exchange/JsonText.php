@@ -11,7 +11,11 @@ final class JsonText
 {
     private const TOKEN = '~\G(?<blank>[ \t\n\r]+)|(?<string>"(?:[^"\\\\\x00-\x1F]|\\\\(?:["\\\\/bfnrt]|u[0-9a-fA-F]{4}))*+")|(?<scalar>-?(?:0|[1-9]\d*)(?:\.\d+)?(?:[eE][+-]?\d+)?|true|false|null)|(?<mark>[{}\[\]:,])~A';
 
+    /** Objects and lists that may stand one within the other; no document of the shop comes near. */
+    private const DEEPEST = 64;
+
     private int $at = 0;
+    private int $depth = 0;
 
     private function __construct(private readonly string $text)
     {
@@ -54,11 +58,25 @@ final class JsonText
     private function value(string $token): void
     {
         match (true) {
-            '{' === $token => $this->members(),
-            '[' === $token => $this->entries(),
+            '{' === $token => $this->within($this->members(...)),
+            '[' === $token => $this->within($this->entries(...)),
             \in_array($token, ['', '}', ']', ':', ','], true) => throw $this->unexpected($token, "a value was expected, not $token"),
             default => null,
         };
+    }
+
+    /**
+     * @param \Closure(): void $inner
+     *
+     * @throws InvalidDocument
+     */
+    private function within(\Closure $inner): void
+    {
+        if (++$this->depth > self::DEEPEST) {
+            throw InvalidDocument::at('', \sprintf('Line %d: more than %d objects and lists stand one within the other.', $this->line(), self::DEEPEST));
+        }
+        $inner();
+        --$this->depth;
     }
 
     /** @throws InvalidDocument */
@@ -125,8 +143,11 @@ final class JsonText
 
     private function fault(string $what): InvalidDocument
     {
-        $line = 1 + substr_count(substr($this->text, 0, max(0, $this->at - 1)), "\n");
+        return InvalidDocument::at('', \sprintf('Line %d: this is not valid JSON, %s.', $this->line(), $what));
+    }
 
-        return InvalidDocument::at('', \sprintf('Line %d: this is not valid JSON, %s.', $line, $what));
+    private function line(): int
+    {
+        return 1 + substr_count(substr($this->text, 0, max(0, $this->at - 1)), "\n");
     }
 }

@@ -31,10 +31,12 @@ final readonly class PartsCsv
             $cursor = Cursor::over(self::document($row));
             $part = PartReader::at($cursor);
             self::collect($cursor, $number, $flaws);
-            if (isset($rows[$part->number]) && '' !== $part->number) {
-                $flaws->add("/rows/$number/number", \sprintf('Row %d: %s stands in row %d already.', $number, $part->number, $rows[$part->number]));
+            // no maker tells two parts apart by the case of a letter
+            $plain = strtoupper($part->number);
+            if (isset($rows[$plain]) && '' !== $plain) {
+                $flaws->add("/rows/$number/number", \sprintf('Row %d: %s stands in row %d already.', $number, $part->number, $rows[$plain]));
             }
-            $rows[$part->number] = $number;
+            $rows[$plain] = $number;
             $parts[$number] = $part;
         }
         if ([] === $parts) {

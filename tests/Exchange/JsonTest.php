@@ -41,6 +41,7 @@ final class JsonTest extends TestCase
         yield 'a key twice' => ["{\n\"a\": 1,\n\"b\": 2,\n\"a\": 3}", 'Line 4: this is not valid JSON, "a" stands in this object twice. Keep one of them.'];
         yield 'a key twice, written in two ways' => ['{"a": 1, "\u0061": 2}', 'Line 1: this is not valid JSON, "a" stands in this object twice. Keep one of them.'];
         yield 'a number without measure' => ['{"a": [1, 1e999]}', 'There is a number in it that is larger than any that can be written. Correct it.'];
+        yield 'nested far too deeply' => [str_repeat('[', 1_000_000), 'Line 1: more than 64 objects and lists stand one within the other.'];
         yield 'bytes that are no text' => ["{\"a\": \"\xFF\"}", 'This is not written in UTF-8. Save it in that encoding, and send it again.'];
     }
 
@@ -54,6 +55,13 @@ final class JsonTest extends TestCase
     public function testKeysInTextsAndInOtherObjectsAreNoneTwice(): void
     {
         $text = '{"a": {"a": [], "b": {}}, "b": [{"a": 1}, {"a": "\\"a\\": 1"}], "c": "\"a\": 2", "0": 1, "1": {"0": {}}}';
+
+        self::assertSame(json_decode($text, true), Json::read($text));
+    }
+
+    public function testWhatIsNestedAsDeeplyAsMayBeIsRead(): void
+    {
+        $text = str_repeat('[', 62).'{"a": 1}'.str_repeat(']', 62);
 
         self::assertSame(json_decode($text, true), Json::read($text));
     }

@@ -173,6 +173,17 @@ final class FilesTest extends ApiTestCase
         self::assertSame(['/rows/2/price', '/rows/3/origin', '/rows/3/pack_size', '/rows/4/number'], self::pointers($problem));
     }
 
+    public function testAPartNumberStandsInOneWayOfWriting(): void
+    {
+        $this->signIn('bram');
+        $row = ',Drain plug seal,Dunmarrow,maker,10,A1-02,31,0.80,,'."\n";
+        $problem = $this->upload('/api/catalogue/imports?apply=1', self::HEAD."ZZ-1{$row}dm-10277{$row}zz-1{$row}", 'text/csv');
+        self::assertSame(['/rows/4/number'], self::pointers($problem));
+        $problem = $this->upload('/api/catalogue/imports?apply=1', self::HEAD."ZZ-1{$row}dm-10277{$row}", 'text/csv');
+        self::assertSame(['/rows/3/number'], self::pointers($problem));
+        self::assertStringContainsString('Row 3: dm-10277 stands in the catalogue as DM-10277. Write it the same way.', Json::encode($problem->raw()));
+    }
+
     public function testASupersessionLoopIsRefusedInAFileAndAtTheForm(): void
     {
         $this->signIn('bram');

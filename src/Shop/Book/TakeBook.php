@@ -34,6 +34,9 @@ final readonly class TakeBook
     public function __invoke(string $bytes, string $token, Account $by): array
     {
         $files = BookArchive::isZip($bytes) ? BookArchive::read($bytes)->files : ['' => $bytes];
+        if (isset($files['']) && \strlen($bytes) > BookArchive::LARGEST_FILE) {
+            throw InvalidDocument::at('', 'This is larger than a sheet can be. Nothing was read.');
+        }
         $flaws = new Flaws();
         $changes = $this->models->take($files['models.json'] ?? null, $flaws);
         $sheets = array_filter($files, static fn (string $name): bool => '' === $name || str_starts_with($name, 'sheets/'), \ARRAY_FILTER_USE_KEY);

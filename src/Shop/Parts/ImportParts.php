@@ -32,8 +32,15 @@ final readonly class ImportParts
         $same = 0;
         $pointers = [];
         $after = $known;
+        $flaws = new Flaws();
+        $numbers = array_column($known, 'number');
+        $written = array_combine(array_map(strtoupper(...), $numbers), $numbers);
         foreach ($rows as $row => $part) {
             $before = $known[$part->number] ?? null;
+            $there = $written[strtoupper($part->number)] ?? $part->number;
+            if ($there !== $part->number) {
+                $flaws->add("/rows/$row/number", \sprintf('Row %d: %s stands in the catalogue as %s. Write it the same way.', $row, $part->number, $there));
+            }
             $after[$part->number] = $part;
             if (null !== $before && self::told($before) === self::told($part)) {
                 ++$same;
@@ -42,7 +49,6 @@ final readonly class ImportParts
                 $pointers[$part->number] = "/rows/$row";
             }
         }
-        $flaws = new Flaws();
         CatalogueCheck::check($after, $pointers, $flaws);
         $flaws->throwIfAny();
 
