@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Console;
 
+use FreshTack\Shop\Audit\Subject;
 use FreshTack\Storage\Chain\ChainName;
 use FreshTack\Storage\Chain\ChainRows;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -33,7 +34,16 @@ final class VerifyRecordCommand extends Command
 
             return Command::INVALID;
         }
-        $chains = null === $order ? $this->rows->all() : [ChainName::ofOrder((int) $order), ChainName::written('trail order '.$order)];
+        $chains = $this->rows->all();
+        if (null !== $order) {
+            $number = (int) $order;
+            $chains = array_filter([ChainName::ofOrder($number), ChainName::ofTrail(Subject::order($number))], $this->rows->isThere(...));
+        }
+        if ([] === $chains) {
+            Given::complain($output, \sprintf('There is no order %s.', $order));
+
+            return Command::INVALID;
+        }
         $held = $broken = 0;
         foreach ($chains as $chain) {
             ++$held;

@@ -11,6 +11,7 @@ use FreshTack\Shop\Audit\Move;
 use FreshTack\Shop\Audit\Subject;
 use FreshTack\Storage\Chain\ChainName;
 use FreshTack\Storage\Chain\Chains;
+use FreshTack\Storage\Chain\Links;
 use FreshTack\Storage\Chain\TrailRow;
 use Psr\Clock\ClockInterface;
 
@@ -39,8 +40,7 @@ final class DoctrineAuditLog implements AuditLog
         $this->waiting = [];
         usort($waiting, static fn (array $a, array $b): int => strcmp($a[1]->subject, $b[1]->subject));
         foreach ($waiting as [$subject, $row]) {
-            $seal = $this->chains->append(ChainName::ofTrail($subject), $row->content());
-            $this->connection->insert('audit_entry', [...$row->columns(), 'seal' => $seal]);
+            $this->chains->insert('audit_entry', ChainName::ofTrail($subject), Links::TRAIL, $row->columns());
         }
     }
 

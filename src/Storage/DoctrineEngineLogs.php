@@ -27,7 +27,6 @@ use FreshTack\Storage\Entity\EngineRecord;
 use FreshTack\Storage\Entity\HourReadingRecord;
 use FreshTack\Storage\Entity\ReaderReportRecord;
 use FreshTack\Storage\Entity\TaskDeclinedRecord;
-use FreshTack\Storage\Entity\TaskDoneRecord;
 
 final readonly class DoctrineEngineLogs implements EngineLogs
 {
@@ -83,8 +82,8 @@ final readonly class DoctrineEngineLogs implements EngineLogs
 
     public function addDone(int $engineId, TaskDone $done, string $by): void
     {
-        $engine = $this->engine($engineId);
-        $seal = $this->chains->append(ChainName::ofEngine($engineId), Links::content(Links::DONE, [
+        $this->engine($engineId);
+        $this->chains->insert('task_done', ChainName::ofEngine($engineId), Links::DONE, [
             'engine_id' => $engineId,
             'task' => $done->task->value,
             'action' => $done->action->value,
@@ -93,19 +92,7 @@ final readonly class DoctrineEngineLogs implements EngineLogs
             'evidence' => $done->evidence,
             'elsewhere' => $done->elsewhere ? 1 : 0,
             'entered_by' => $by,
-        ]));
-        $this->entities->persist(new TaskDoneRecord(
-            $engine,
-            $done->task->value,
-            $done->on,
-            $done->hours?->tenths,
-            $done->evidence,
-            $done->action->value,
-            $done->elsewhere,
-            $by,
-            $seal,
-        ));
-        $this->entities->flush();
+        ]);
     }
 
     public function addDeclined(int $engineId, Declined $declined, string $by): void

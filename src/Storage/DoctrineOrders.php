@@ -164,8 +164,8 @@ final readonly class DoctrineOrders implements Orders
 
     public function addEntry(int $number, StoredEntry $entry): void
     {
-        $this->entities->persist($this->seals->entry($this->record($number), $entry));
-        $this->entities->flush();
+        $this->record($number);
+        $this->seals->entry($number, $entry);
     }
 
     /** @throws NotFound */

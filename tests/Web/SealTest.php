@@ -7,10 +7,13 @@ namespace FreshTack\Tests\Web;
 use Doctrine\DBAL\Connection;
 use Doctrine\DBAL\DriverManager;
 use Doctrine\DBAL\Tools\DsnParser;
+use FreshTack\Console\VerifyRecordCommand;
 use FreshTack\Storage\Chain\ChainName;
 use FreshTack\Storage\Chain\ChainRows;
 use FreshTack\Storage\Chain\Seal;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Tester\CommandTester;
 
 /**
  * What was written for good is held against its seals. The application's own account can't change these rows; for these
@@ -45,7 +48,8 @@ final class SealTest extends ApiTestCase
         yield 'an entry was put between' => ['INSERT INTO bench_entry (uuid, work_order_id, step_id, kind, value, account, received_at, device_sequence, seal) SELECT UUID(), N, step_id, kind, value, account, received_at, device_sequence, seal FROM bench_entry WHERE work_order_id = N LIMIT 1', 'is not what was written'];
         yield 'the frozen order' => ["UPDATE work_order SET document = REPLACE(document, '5.4', '6.4') WHERE number = N", 'the issued order is not what was written'];
         yield 'the record' => ["UPDATE work_order SET record = REPLACE(record, 'All well', 'All very well') WHERE number = N", 'the record is not what was written'];
-        yield 'the record is gone' => ['UPDATE work_order SET record = NULL WHERE number = N', 'lines are there'];
+        yield 'the record is gone' => ['UPDATE work_order SET record = NULL WHERE number = N', 'the record is not what was written'];
+        yield 'the record and the end' => ["UPDATE work_order, chain_head SET document = NULL, record = NULL, chain_head.links = 0 WHERE number = N AND name = 'order N'", 'the issued order is not what was written'];
         yield 'the end of the chain' => ["UPDATE chain_head SET links = links - 1 WHERE name = 'order N'", 'lines are there'];
     }
 
@@ -99,6 +103,29 @@ final class SealTest extends ApiTestCase
         self::assertNotNull($this->rows()->flawOf(ChainName::written("trail order $number")));
         $flaws = $this->call('GET', '/api/engines/'.(is_numeric($engine) ? (int) $engine : 0).'/log')->at('flaws')->strings();
         self::assertCount(1, $flaws);
+    }
+
+    public function testNoRecordIsWrittenFromWhatWasChanged(): void
+    {
+        $number = $this->issuedTwin();
+        $this->signIn('ada');
+        $bench = $this->call('POST', "/api/orders/$number/entries", ['entries' => $this->wholeJob($this->call('GET', "/api/orders/$number/bench"))]);
+        $this->changed("UPDATE bench_entry SET account = 'bram' WHERE work_order_id = $number ORDER BY sequence LIMIT 1");
+        $problem = $this->call('POST', "/api/orders/$number/release", ['version' => $bench->at('order')->at('version')->raw(), 'remark' => '']);
+
+        self::assertSame([409, 'urn:fresh-tack:seal.broken'], [$this->status, $problem->at('type')->raw()]);
+        self::assertSame('in_work', $this->call('GET', "/api/orders/$number")->at('order')->at('status')->raw());
+    }
+
+    public function testOneOrderIsHeldAgainstItsSealsAndOneThatIsNotThereIsNot(): void
+    {
+        $number = $this->released();
+        $verify = new CommandTester(new VerifyRecordCommand($this->rows()));
+
+        self::assertSame(Command::SUCCESS, $verify->execute(['order' => (string) $number]));
+        self::assertSame("2 of 2 chains fit their seals\n", $verify->getDisplay());
+        self::assertSame(Command::INVALID, $verify->execute(['order' => '999999'], ['capture_stderr_separately' => true]));
+        self::assertStringContainsString('There is no order 999999.', $verify->getErrorOutput());
     }
 
     public function testAnOrderThatIsMadeAnewBeforeWorkBeginsFits(): void

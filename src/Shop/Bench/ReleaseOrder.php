@@ -24,6 +24,8 @@ use FreshTack\Shop\Register\Engine;
 use FreshTack\Shop\Register\EngineLogs;
 use FreshTack\Shop\Register\Register;
 use FreshTack\Shop\Register\TaskDone;
+use FreshTack\Shop\Seal\SealBroken;
+use FreshTack\Shop\Seal\Seals;
 use FreshTack\Shop\Today;
 use FreshTack\Shop\Unit;
 use Psr\Clock\ClockInterface;
@@ -39,6 +41,7 @@ final readonly class ReleaseOrder
         private ScheduledAction $scheduled,
         private ReckonDues $reckon,
         private RecordWriter $writer,
+        private Seals $seals,
         private AuditLog $audit,
         private Unit $unit,
         private ClockInterface $clock,
@@ -46,7 +49,7 @@ final readonly class ReleaseOrder
     ) {
     }
 
-    /** @throws NotFound|Conflict|NotReleasable|InvalidQuantity if a gate is not met, or the order changed since `$version` */
+    /** @throws NotFound|Conflict|NotReleasable|SealBroken|InvalidQuantity if a gate is not met, or the order changed since `$version` */
     public function __invoke(int $number, int $version, string $remark, string $by, OilLeft ...$left): OrderFile
     {
         return $this->unit->run(function () use ($number, $version, $remark, $by, $left): OrderFile {
@@ -54,6 +57,8 @@ final readonly class ReleaseOrder
             if (!$view->file->status->isAtBench()) {
                 throw Conflict::wrongStatus($number, $view->file->status->value, 'released');
             }
+            $flaw = $this->seals->flawOfOrder($number);
+            null === $flaw || throw SealBroken::ofOrder($number, $flaw);
             $gate = new ReleaseGate();
             $obstacles = $gate->obstacles($view->plan, $view->log, $remark, ...$left);
             if ([] !== $obstacles) {

@@ -27,7 +27,9 @@ final readonly class ShowOrder
         if (null === $file->document) {
             $view = ($this->preview)($file, $file->draft);
 
-            return new OrderView($view->file, $view->boat, $view->engines, $view->work, [], $this->book->tasks());
+            $flaw = OrderStatus::Draft === $file->status ? null : $this->seals->flawOfOrder($number);
+
+            return new OrderView($view->file, $view->boat, $view->engines, $view->work, [], $this->book->tasks(), $flaw);
         }
         $boat = $this->register->boat($file->boatId);
 

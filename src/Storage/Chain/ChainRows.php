@@ -15,8 +15,7 @@ final readonly class ChainRows
     }
 
     /**
-     * @return string|null what does not fit first, such as "entry 3 of order 2401 at the bench, of 1 Jun 2030"; null:
-     *                     all of it fits
+     * @return string|null what does not fit first, such as `entry 3 is not what was written`; null: all of it fits
      */
     public function flawOf(ChainName $chain): ?string
     {
@@ -38,11 +37,17 @@ final readonly class ChainRows
         return false === $end || hash_equals($this->seal->head($chain, $place, $before), Column::text($end, 'head')) ? null : 'the end of it is not what was written';
     }
 
+    /** Whether anything of it stands here: a row, or its end. */
+    public function isThere(ChainName $chain): bool
+    {
+        return false !== $this->connection->fetchOne('SELECT 1 FROM chain_head WHERE name = ?', [$chain->text]) || [] !== [...$this->links($chain)];
+    }
+
     /** @return iterable<ChainName> all that there are, by their rows or by their ends */
     public function all(): iterable
     {
         foreach ($this->connection->iterateColumn(
-            'SELECT name FROM chain_head UNION SELECT CONCAT(\'order \', number) FROM work_order WHERE document IS NOT NULL
+            'SELECT name FROM chain_head UNION SELECT CONCAT(\'order \', number) FROM work_order WHERE document IS NOT NULL OR status <> \'draft\'
              UNION SELECT CONCAT(\'engine \', engine_id) FROM task_done UNION SELECT CONCAT(\'trail \', subject) FROM audit_entry ORDER BY 1',
         ) as $name) {
             yield ChainName::written(\is_string($name) ? $name : '');
@@ -52,9 +57,9 @@ final readonly class ChainRows
     /** Seals, as they stand, the rows of all chains that have no end yet. Interrupted, it can be run again. */
     public function sealAll(): void
     {
-        $names = [...$this->all()];
-        foreach ($names as $chain) {
-            if (false === $this->connection->fetchOne('SELECT 1 FROM chain_head WHERE name = ?', [$chain->text])) {
+        $ended = $this->connection->fetchAllKeyValue('SELECT name, links FROM chain_head');
+        foreach ([...$this->all()] as $chain) {
+            if (!isset($ended[$chain->text])) {
                 $this->connection->transactional(fn () => $this->sealOne($chain));
             }
         }
@@ -86,12 +91,12 @@ final readonly class ChainRows
     private function ofOrder(string $number): iterable
     {
         $order = $this->connection->fetchAssociative('SELECT * FROM work_order WHERE number = ?', [$number]);
-        if (false === $order || null === $order['document']) {
+        if (false === $order || (null === $order['document'] && 'draft' === $order['status'])) {
             return;
         }
         yield new Link('the issued order', 'work_order', 'document_seal', ['number' => $number], Links::content(Links::DOCUMENT, $order), self::text($order['document_seal']));
         yield from $this->ofRows('bench_entry', 'work_order_id', 'sequence', Links::ENTRY, $number, 'entry');
-        if (null !== $order['record']) {
+        if (null !== $order['record'] || 'released' === $order['status']) {
             yield new Link('the record', 'work_order', 'record_seal', ['number' => $number], Links::content(Links::RECORD, $order), self::text($order['record_seal']));
         }
     }

@@ -35,6 +35,17 @@ final readonly class Chains
         return $seal;
     }
 
+    /**
+     * Writes a row as a link of its own.
+     *
+     * @param list<string>         $sealed which of its columns the seal is over
+     * @param array<string, mixed> $row    by column, without the seal
+     */
+    public function insert(string $table, ChainName $chain, array $sealed, array $row): void
+    {
+        $this->connection->insert($table, [...$row, 'seal' => $this->append($chain, Links::content($sealed, $row))]);
+    }
+
     /** Begins it anew, for what is made again before anybody has added to it. */
     public function restart(ChainName $chain): void
     {

@@ -6,7 +6,6 @@ namespace FreshTack\Storage\Chain;
 
 use FreshTack\Exchange\Json;
 use FreshTack\Shop\Bench\StoredEntry;
-use FreshTack\Storage\Entity\BenchEntryRecord;
 use FreshTack\Storage\Entity\OrderRecord;
 
 /** The chain of one order: what was frozen, each entry at the bench, and in the end the record. */
@@ -32,24 +31,21 @@ final readonly class OrderSeals
         ]));
     }
 
-    public function entry(OrderRecord $order, StoredEntry $stored): BenchEntryRecord
+    public function entry(int $number, StoredEntry $stored): void
     {
         $entry = $stored->entry;
-        $value = Json::encode((object) $stored->value);
-        $kind = $entry->content->kind->value;
-        $seal = $this->chains->append(ChainName::ofOrder((int) $order->number), Links::content(Links::ENTRY, [
+        $this->chains->insert('bench_entry', ChainName::ofOrder($number), Links::ENTRY, [
             'uuid' => $entry->uuid,
+            'work_order_id' => $number,
             'step_id' => $entry->stepId,
-            'kind' => $kind,
-            'value' => $value,
+            'kind' => $entry->content->kind->value,
+            'value' => Json::encode((object) $stored->value),
             'corrects' => $entry->corrects,
             'account' => $entry->by,
             'received_at' => $entry->at->format(self::INSTANT),
             'device_sequence' => $stored->deviceSequence,
             'device_at' => $stored->deviceAt?->format(self::INSTANT),
-        ]));
-
-        return new BenchEntryRecord($entry->uuid, $order, $entry->stepId, $kind, $value, $entry->corrects, $entry->by, $entry->at, $stored->deviceSequence, $stored->deviceAt, $seal);
+        ]);
     }
 
     public function record(OrderRecord $order): string

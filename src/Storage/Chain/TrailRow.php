@@ -32,10 +32,4 @@ final readonly class TrailRow
             'changed_to' => $this->move?->to,
         ];
     }
-
-    /** @return list<string> */
-    public function content(): array
-    {
-        return Links::content(Links::TRAIL, $this->columns());
-    }
 }
