@@ -38,13 +38,18 @@ final class Version00010007Trail extends RepeatableMigration
     public function up(Schema $schema): void
     {
         [$seal, $link] = [self::SEAL, self::LINK];
-        $turn = "ADD COLUMN IF NOT EXISTS turn INT UNSIGNED DEFAULT 0 NOT NULL COMMENT 'one more with every unit of work that decided by it'";
+        $turn = "ADD COLUMN IF NOT EXISTS turn INT UNSIGNED DEFAULT 0 NOT NULL
+            COMMENT 'one more with every unit of work that decided by it'";
         $this->addSql("CREATE TABLE IF NOT EXISTS chain_head (name VARCHAR(170) NOT NULL COLLATE `utf8mb4_bin`, links INT UNSIGNED NOT NULL,
-            last $seal NOT NULL COMMENT 'seal of the last link', head $seal NOT NULL COMMENT 'HMAC over the number of links and the last seal',
+            last $seal NOT NULL COMMENT 'seal of the last link',
+            head $seal NOT NULL COMMENT 'HMAC over the number of links and the last seal',
             PRIMARY KEY (name)) DEFAULT CHARACTER SET utf8mb4");
-        $this->addSql("CREATE TABLE IF NOT EXISTS press (account VARCHAR(60) NOT NULL COLLATE `utf8mb4_bin`, id $seal NOT NULL COMMENT 'Idempotency-Key',
-            asked $seal NOT NULL COMMENT 'SHA-256 of method, path and body', status INT UNSIGNED DEFAULT NULL COMMENT 'HTTP; null: not answered yet',
-            answer MEDIUMTEXT DEFAULT NULL, made_at DATETIME NOT NULL COMMENT 'UTC', INDEX presses_by_age (made_at), PRIMARY KEY (account, id))
+        $this->addSql("CREATE TABLE IF NOT EXISTS press (account VARCHAR(60) NOT NULL COLLATE `utf8mb4_bin`,
+            id $seal NOT NULL COMMENT 'Idempotency-Key',
+            asked $seal NOT NULL COMMENT 'SHA-256 of method, path and body',
+            status INT UNSIGNED DEFAULT NULL COMMENT 'HTTP; null: not answered yet',
+            answer MEDIUMTEXT DEFAULT NULL, made_at DATETIME NOT NULL COMMENT 'UTC',
+            INDEX presses_by_age (made_at), PRIMARY KEY (account, id))
             DEFAULT CHARACTER SET utf8mb4");
         $this->addSql("ALTER TABLE boat $turn");
         $this->addSql("ALTER TABLE engine $turn");
@@ -52,16 +57,21 @@ final class Version00010007Trail extends RepeatableMigration
         $this->addSql("ALTER TABLE task_done ADD COLUMN IF NOT EXISTS seal $link");
         $this->addSql("ALTER TABLE audit_entry CHANGE subject subject VARCHAR(160) NOT NULL COLLATE `utf8mb4_bin`,
             ADD COLUMN IF NOT EXISTS changed_from VARCHAR(20) DEFAULT NULL COMMENT 'status of the subject',
-            ADD COLUMN IF NOT EXISTS changed_to VARCHAR(20) DEFAULT NULL COMMENT 'status of the subject', ADD COLUMN IF NOT EXISTS seal $link");
-        $this->addSql("ALTER TABLE work_order ADD COLUMN IF NOT EXISTS document_seal $seal DEFAULT NULL COMMENT 'HMAC over the frozen order',
+            ADD COLUMN IF NOT EXISTS changed_to VARCHAR(20) DEFAULT NULL COMMENT 'status of the subject',
+            ADD COLUMN IF NOT EXISTS seal $link");
+        $this->addSql("ALTER TABLE work_order
+            ADD COLUMN IF NOT EXISTS document_seal $seal DEFAULT NULL COMMENT 'HMAC over the frozen order',
             ADD COLUMN IF NOT EXISTS record_seal $seal DEFAULT NULL COMMENT 'HMAC over the record and the seal of the last entry'");
         $this->addSql('ALTER TABLE engine_model CHANGE serial_prefixes serial_prefixes VARCHAR(440) NOT NULL');
         // of several addresses of the shop's calendar the newest is the one that people were given last
-        $this->addSql('DELETE older FROM calendar_feed older JOIN calendar_feed newer ON COALESCE(older.boat_id, 0) = COALESCE(newer.boat_id, 0)
+        $this->addSql('DELETE older FROM calendar_feed older
+            JOIN calendar_feed newer ON COALESCE(older.boat_id, 0) = COALESCE(newer.boat_id, 0)
             AND (older.made_at, older.token) < (newer.made_at, newer.token)');
         $this->addSql('UPDATE calendar_feed SET boat_id = 0 WHERE boat_id IS NULL');
         $this->addSql("ALTER TABLE calendar_feed CHANGE boat_id boat_id INT UNSIGNED NOT NULL COMMENT '0: all of the shop'");
-        $this->addSql("ALTER TABLE login_failure CHANGE who who VARCHAR(64) NOT NULL COMMENT 'SHA-256 of what is counted: account, address or both'");
+        $this->addSql(
+            "ALTER TABLE login_failure CHANGE who who VARCHAR(64) NOT NULL COMMENT 'SHA-256 of what is counted: account, address or both'",
+        );
         $this->addSql('ALTER TABLE account CHANGE username username VARCHAR(60) NOT NULL COLLATE `utf8mb4_bin`');
     }
 

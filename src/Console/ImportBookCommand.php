@@ -65,6 +65,8 @@ final class ImportBookCommand extends Command
             return $told;
         }
 
-        return $told.', as '.$arrival->status->value.($arrival->told === $arrival->status ? '' : ' (the file says '.$arrival->told->value.')');
+        $corrected = $arrival->told === $arrival->status ? '' : ' (the file says '.$arrival->told->value.')';
+
+        return $told.', as '.$arrival->status->value.$corrected;
     }
 }

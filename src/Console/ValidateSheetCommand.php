@@ -63,7 +63,10 @@ final class ValidateSheetCommand extends Command
     private function doubts(string $file): array
     {
         try {
-            return array_map(static fn (string $doubt): string => 'in doubt: '.$doubt, Doubts::about(SheetReader::read(Json::read(Given::file($file)))));
+            return array_map(
+                static fn (string $doubt): string => 'in doubt: '.$doubt,
+                Doubts::about(SheetReader::read(Json::read(Given::file($file)))),
+            );
         } catch (InvalidDocument) {
             return [];
         }

@@ -13,7 +13,8 @@ use FreshTack\Core\Reading\InvalidDocument;
  */
 final readonly class BookArchive
 {
-    private const NAME = '#^(models\.json|signatures\.json|sheets/[a-z0-9][a-z0-9-]*(\.r\d{1,4})?\.json|procedures/[a-z0-9][a-z0-9-]*\.json)$#';
+    private const NAME = '#^(models|signatures|sheets/[a-z0-9][a-z0-9-]*(\.r\d{1,4})?|procedures/[a-z0-9][a-z0-9-]*)\.json$#';
+    private const NAMES = 'models.json, signatures.json, sheets/NAME.json and procedures/NAME.json';
     private const MOST_FILES = 20_000;
     public const LARGEST_FILE = 2_000_000;
     private const LARGEST_ALL = 100_000_000;
@@ -107,7 +108,7 @@ final readonly class BookArchive
             throw InvalidDocument::at('', \sprintf('The archive names a path outside itself ("%s"). Nothing was read from it.', $name));
         }
         if (1 !== preg_match(self::NAME, $name)) {
-            throw InvalidDocument::at('', \sprintf('The archive holds "%s", which belongs to no book: only models.json, signatures.json, sheets/NAME.json and procedures/NAME.json do.', $name));
+            throw InvalidDocument::at('', \sprintf('The archive holds "%s", which belongs to no book: only '.self::NAMES.' do.', $name));
         }
     }
 }

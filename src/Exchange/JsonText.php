@@ -9,7 +9,12 @@ use FreshTack\Core\Reading\InvalidDocument;
 /** JSON that somebody wrote: finds the line at which it stops to be that, and keys that stand in one object twice. */
 final class JsonText
 {
-    private const TOKEN = '~\G(?<blank>[ \t\n\r]+)|(?<string>"(?:[^"\\\\\x00-\x1F]|\\\\(?:["\\\\/bfnrt]|u[0-9a-fA-F]{4}))*+")|(?<scalar>-?(?:0|[1-9]\d*)(?:\.\d+)?(?:[eE][+-]?\d+)?|true|false|null)|(?<mark>[{}\[\]:,])~A';
+    private const TOKEN = '~\G
+        (?<blank>[ \t\n\r]+)
+        |(?<string>"(?:[^"\\\\\x00-\x1F]|\\\\(?:["\\\\/bfnrt]|u[0-9a-fA-F]{4}))*+")
+        |(?<scalar>-?(?:0|[1-9]\d*)(?:\.\d+)?(?:[eE][+-]?\d+)?|true|false|null)
+        |(?<mark>[{}\[\]:,])
+        ~Ax';
 
     /** Objects and lists that may stand one within the other; no document of the shop comes near. */
     private const DEEPEST = 64;
@@ -32,7 +37,8 @@ final class JsonText
     {
         $written = preg_match_all('~"(?:[^"\\\\]|\\\\.)*+"(\s*:)?~', $text, $found);
 
-        return false === $written || \count(array_filter($found[1], static fn (string $colon): bool => '' !== $colon)) !== self::keys($decoded);
+        return false === $written
+            || \count(array_filter($found[1], static fn (string $colon): bool => '' !== $colon)) !== self::keys($decoded);
     }
 
     private static function keys(mixed $decoded): int
@@ -91,7 +97,8 @@ final class JsonText
             str_starts_with($token, '"') || throw $this->unexpected($token, 'a key in quotes was expected');
             $key = json_decode($token);
             $name = \is_string($key) ? $key : $token;
-            isset($keys["k$name"]) && throw $this->fault(\sprintf('"%s" stands in this object twice. Keep one of them', mb_strimwidth($name, 0, 60, '…')));
+            isset($keys["k$name"])
+                && throw $this->fault(\sprintf('"%s" stands in this object twice. Keep one of them', mb_strimwidth($name, 0, 60, '…')));
             $keys["k$name"] = true;
             $colon = $this->next();
             ':' === $colon || throw $this->unexpected($colon, 'a colon is missing behind the key');

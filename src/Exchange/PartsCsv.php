@@ -34,7 +34,10 @@ final readonly class PartsCsv
             // no maker tells two parts apart by the case of a letter
             $plain = strtoupper($part->number);
             if (isset($rows[$plain]) && '' !== $plain) {
-                $flaws->add("/rows/$number/number", \sprintf('Row %d: %s stands in row %d already.', $number, $part->number, $rows[$plain]));
+                $flaws->add(
+                    "/rows/$number/number",
+                    \sprintf('Row %d: %s stands in row %d already.', $number, $part->number, $rows[$plain]),
+                );
             }
             $rows[$plain] = $number;
             $parts[$number] = $part;

@@ -52,17 +52,43 @@ final readonly class SheetSchema
             'description' => 'One revision of what is known about one range of engines. A value that is null, absent, without a source, or taken from a family and not confirmed is a hole: it is shown, and blocks the tasks that need it.',
             ...self::object([
                 'format' => ['const' => SheetReader::FORMAT],
-                'id' => [...self::text(Width::SHEET_ID), 'pattern' => '^[a-z0-9][a-z0-9-]*$', 'description' => 'The name of the sheet, the same in all its revisions.'],
+                'id' => [
+                    ...self::text(Width::SHEET_ID),
+                    'pattern' => '^[a-z0-9][a-z0-9-]*$',
+                    'description' => 'The name of the sheet, the same in all its revisions.',
+                ],
                 'revision' => self::whole(1, 9999),
                 'status' => ['enum' => array_column(SheetStatus::cases(), 'value')],
                 'author' => self::text(Width::PERSON),
-                '?reviewer' => [...self::text(Width::PERSON), 'type' => ['string', 'null'], 'description' => 'Somebody other than the author; null as long as it is a draft.'],
+                '?reviewer' => [
+                    ...self::text(Width::PERSON),
+                    'type' => ['string', 'null'],
+                    'description' => 'Somebody other than the author; null as long as it is a draft.',
+                ],
                 '?family' => ['type' => 'boolean', 'description' => 'True for a sheet that applies to no engine by itself, but that others name as their base.'],
-                '?base' => ['oneOf' => [self::object(['sheet' => self::text(Width::SHEET_ID), 'revision' => self::whole(1, 9999)]), ['type' => 'null']], 'description' => 'The family sheet that this one builds on, by its exact revision.'],
+                '?base' => [
+                    'oneOf' => [
+                        self::object(['sheet' => self::text(Width::SHEET_ID), 'revision' => self::whole(1, 9999)]),
+                        ['type' => 'null'],
+                    ],
+                    'description' => 'The family sheet that this one builds on, by its exact revision.',
+                ],
                 '?confirms' => ['type' => 'array', 'maxItems' => 500, 'items' => ['enum' => array_column(SheetField::cases(), 'value')], 'description' => 'Safety-relevant values of the base that were looked up for these engines and count here.'],
-                '?note' => ['type' => ['string', 'null'], 'maxLength' => 1000, 'pattern' => '^$|'.self::WORDS, 'description' => 'What this revision changes, and why.'],
+                '?note' => [
+                    'type' => ['string', 'null'],
+                    'maxLength' => 1000,
+                    'pattern' => '^$|'.self::WORDS,
+                    'description' => 'What this revision changes, and why.',
+                ],
                 'appliesTo' => self::applies(),
-                'sources' => ['type' => 'object', 'additionalProperties' => self::object(['document' => self::text(Width::SOURCE_DOCUMENT), 'revision' => self::text(Width::SOURCE_REVISION)]), 'description' => 'The documents that values name by their keys here.'],
+                'sources' => [
+                    'type' => 'object',
+                    'additionalProperties' => self::object([
+                        'document' => self::text(Width::SOURCE_DOCUMENT),
+                        'revision' => self::text(Width::SOURCE_REVISION),
+                    ]),
+                    'description' => 'The documents that values name by their keys here.',
+                ],
                 'values' => self::object(self::values()),
             ]),
             'allOf' => [[
@@ -82,7 +108,15 @@ final readonly class SheetSchema
         return self::object([
             'maker' => self::text(Width::MAKER),
             'models' => ['type' => 'array', 'maxItems' => 50, 'items' => self::text(20)],
-            'serials' => ['type' => 'array', 'maxItems' => 200, 'items' => self::object(['prefix' => self::text(Width::SERIAL_PREFIX), 'from' => self::whole(0, 999_999_999), 'to' => self::whole(0, 999_999_999)])],
+            'serials' => [
+                'type' => 'array',
+                'maxItems' => 200,
+                'items' => self::object([
+                    'prefix' => self::text(Width::SERIAL_PREFIX),
+                    'from' => self::whole(0, 999_999_999),
+                    'to' => self::whole(0, 999_999_999),
+                ]),
+            ],
             '?years' => ['oneOf' => [self::object(['from' => self::whole(1960, 2100), 'to' => self::whole(1960, 2100)]), ['type' => 'null']], 'description' => 'Model years; left out: all.'],
             '?gearcases' => ['type' => ['array', 'null'], 'maxItems' => 20, 'items' => self::text(20), 'description' => 'Gearcase variants; left out: all.'],
         ]);
@@ -158,7 +192,10 @@ final readonly class SheetSchema
             'count' => self::sourced(['value' => self::whole(0, 1000)]),
             'text' => self::sourced(['value' => self::text(200)]),
             'flag' => self::sourced(['value' => ['type' => 'boolean']]),
-            'part' => self::sourced(['part' => self::text(Width::PART_NUMBER), 'count' => [...self::whole(1, 100), 'description' => 'Pieces for one engine.']]),
+            'part' => self::sourced([
+                'part' => self::text(Width::PART_NUMBER),
+                'count' => [...self::whole(1, 100), 'description' => 'Pieces for one engine.'],
+            ]),
             'tightening' => ['description' => 'How a joint is made tight; typed, never free text.', 'oneOf' => self::tightenings()],
             'grades' => self::sourced(['unit' => ['enum' => ValueKind::Grades->units()], 'chart' => ['type' => 'array', 'minItems' => 1, 'maxItems' => 20, 'items' => self::object(['grade' => self::text(20), 'from' => self::whole(-76, 140), 'to' => self::whole(-76, 140), 'preferred' => ['type' => 'boolean']])]]),
             'band' => self::sourced(['low' => $decimal, 'high' => $decimal]),
@@ -193,7 +230,17 @@ final readonly class SheetSchema
      */
     private static function limit(array $more = []): array
     {
-        return [...self::object(['?hours' => ['type' => ['string', 'null'], 'pattern' => self::HOURS], '?months' => ['type' => ['integer', 'null'], 'minimum' => 1, 'maximum' => 240], ...$more]), 'anyOf' => [['properties' => ['hours' => ['type' => 'string']], 'required' => ['hours']], ['properties' => ['months' => ['type' => 'integer']], 'required' => ['months']]]];
+        return [
+            ...self::object([
+                '?hours' => ['type' => ['string', 'null'], 'pattern' => self::HOURS],
+                '?months' => ['type' => ['integer', 'null'], 'minimum' => 1, 'maximum' => 240],
+                ...$more,
+            ]),
+            'anyOf' => [
+                ['properties' => ['hours' => ['type' => 'string']], 'required' => ['hours']],
+                ['properties' => ['months' => ['type' => 'integer']], 'required' => ['months']],
+            ],
+        ];
     }
 
     /** @return array<string, Node> */
@@ -211,7 +258,11 @@ final readonly class SheetSchema
     {
         return [...self::object([
             ...$keys,
-            'source' => [...self::text(Width::SOURCE_KEY), 'type' => ['string', 'null'], 'description' => 'A key under `sources`; null: nobody has looked it up, so it can\'t be used.'],
+            'source' => [
+                ...self::text(Width::SOURCE_KEY),
+                'type' => ['string', 'null'],
+                'description' => 'A key under `sources`; null: nobody has looked it up, so it can\'t be used.',
+            ],
             'page' => [...self::text(Width::PAGE), 'type' => ['string', 'null'], 'description' => 'Where in the source it stands.'],
             '?by' => [...self::text(Width::PERSON), 'description' => 'Who entered it, if not the author of the sheet.'],
             '?on' => ['type' => 'string', 'format' => 'date'],

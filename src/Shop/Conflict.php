@@ -82,22 +82,34 @@ final class Conflict extends \RuntimeException implements ExpectedError
     /** @param string $how such as "turned down" */
     public static function alreadyDecided(string $what, string $how, string $by): self
     {
-        return new self('conflict.decided', \sprintf('%s was %s by %s already. Nothing was changed: load the list again.', $what, $how, $by));
+        return new self(
+            'conflict.decided',
+            \sprintf('%s was %s by %s already. Nothing was changed: load the list again.', $what, $how, $by),
+        );
     }
 
     public static function alreadyIn(string $boat, int $number): self
     {
-        return new self('order.already_in', \sprintf('%s has an open order, %d. Go on with that one, or say that you want a second one beside it.', $boat, $number));
+        return new self(
+            'order.already_in',
+            \sprintf('%s has an open order, %d. Go on with that one, or say that you want a second one beside it.', $boat, $number),
+        );
     }
 
     public static function partThere(string $number, string $description, string $bin): self
     {
-        return new self('part.there', \sprintf('%s is in the catalogue already: %s, in bin %s. Open that one.', $number, $description, $bin));
+        return new self(
+            'part.there',
+            \sprintf('%s is in the catalogue already: %s, in bin %s. Open that one.', $number, $description, $bin),
+        );
     }
 
     public static function unanswered(): self
     {
-        return new self('press.unanswered', 'This was begun before, and how it ended is not known. Look whether it was done; if not, do it anew.');
+        return new self(
+            'press.unanswered',
+            'This was begun before, and how it ended is not known. Look whether it was done; if not, do it anew.',
+        );
     }
 
     public function errorKey(): string

@@ -24,14 +24,20 @@ final class DoctrineAuditLog implements AuditLog
     /** @var list<array{Subject, TrailRow}> */
     private array $waiting = [];
 
-    public function __construct(private readonly Connection $connection, private readonly Chains $chains, private readonly ClockInterface $clock)
-    {
+    public function __construct(
+        private readonly Connection $connection,
+        private readonly Chains $chains,
+        private readonly ClockInterface $clock,
+    ) {
     }
 
     public function add(string $by, string $action, Subject $subject, array $detail = [], ?Move $move = null): void
     {
         $this->connection->isTransactionActive() || throw new \LogicException('Nothing is written to the trail outside of a unit of work.');
-        $this->waiting[] = [$subject, new TrailRow($this->clock->now(), $by, $action, $subject->name(), Json::encode((object) $detail), $move)];
+        $this->waiting[] = [
+            $subject,
+            new TrailRow($this->clock->now(), $by, $action, $subject->name(), Json::encode((object) $detail), $move),
+        ];
     }
 
     public function write(): void

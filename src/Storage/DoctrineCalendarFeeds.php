@@ -19,7 +19,9 @@ final readonly class DoctrineCalendarFeeds implements CalendarFeeds
 
     public function token(?int $boatId): ?string
     {
-        return $this->entities->getRepository(CalendarFeedRecord::class)->findOneBy(['boatId' => $boatId ?? CalendarFeedRecord::SHOP])?->token;
+        return $this->entities->getRepository(CalendarFeedRecord::class)->findOneBy(
+            ['boatId' => $boatId ?? CalendarFeedRecord::SHOP],
+        )?->token;
     }
 
     public function renew(?int $boatId, \DateTimeImmutable $at): string

@@ -81,8 +81,10 @@ final readonly class DoctrineCatalogue implements Catalogue
             $there = $this->withKits('number = ?', [$part->number])[0] ?? null;
             null === $there || throw Conflict::partThere($there->number, $there->description, $there->bin);
             $this->connection->insert('part', [...$row, 'version' => 1]);
-        } elseif (1 !== $this->connection->update('part', [...$row, 'version' => $version + 1], ['number' => $this->written($part->number), 'version' => $version])) {
-            throw Conflict::changedMeanwhile('Part '.$part->number);
+        } else {
+            $known = ['number' => $this->written($part->number), 'version' => $version];
+            1 === $this->connection->update('part', [...$row, 'version' => $version + 1], $known)
+                || throw Conflict::changedMeanwhile('Part '.$part->number);
         }
         $this->kits([$part]);
     }
@@ -108,7 +110,9 @@ final readonly class DoctrineCatalogue implements Catalogue
     {
         $there = $this->withKits('number = ?', [$number])[0] ?? null;
 
-        return null === $there || $there->number === $number ? $number : throw Conflict::partThere($there->number, $there->description, $there->bin);
+        return null === $there || $there->number === $number
+            ? $number
+            : throw Conflict::partThere($there->number, $there->description, $there->bin);
     }
 
     /** @param list<CataloguePart> $parts */

@@ -30,7 +30,11 @@ final readonly class DoctrineDueIndex implements DueIndex
     public function lock(array $engineIds): void
     {
         // an update and no mere lock: on several nodes only what is written collides
-        $this->connection->executeStatement('UPDATE engine SET turn = turn + 1 WHERE id IN (?) ORDER BY id', [[0, ...$engineIds]], [ArrayParameterType::INTEGER]);
+        $this->connection->executeStatement(
+            'UPDATE engine SET turn = turn + 1 WHERE id IN (?) ORDER BY id',
+            [[0, ...$engineIds]],
+            [ArrayParameterType::INTEGER],
+        );
     }
 
     public function put(array $days, \DateTimeImmutable $at): void

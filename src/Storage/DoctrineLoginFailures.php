@@ -15,7 +15,10 @@ final readonly class DoctrineLoginFailures implements LoginFailures
 
     public function of(string $counted): array
     {
-        $row = $this->entities->getConnection()->fetchNumeric('SELECT failures, last_at FROM login_failure WHERE who = ?', [hash('sha256', $counted)]);
+        $row = $this->entities->getConnection()->fetchNumeric(
+            'SELECT failures, last_at FROM login_failure WHERE who = ?',
+            [hash('sha256', $counted)],
+        );
         [$failures, $last] = false === $row ? [0, null] : $row;
 
         return [is_numeric($failures) ? (int) $failures : 0, \is_string($last) ? new \DateTimeImmutable($last, new \DateTimeZone('UTC')) : null];

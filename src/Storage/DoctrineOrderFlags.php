@@ -57,9 +57,15 @@ final readonly class DoctrineOrderFlags implements OrderFlags
 
     public function getToDecide(int $id): OrderFlag
     {
-        $record = $this->entities->find(OrderFlagRecord::class, $id, LockMode::PESSIMISTIC_WRITE) ?? throw NotFound::named('flag', (string) $id);
+        $record = $this->entities->find(
+            OrderFlagRecord::class,
+            $id,
+            LockMode::PESSIMISTIC_WRITE,
+        ) ?? throw NotFound::named('flag', (string) $id);
 
-        return null === $record->decision ? $this->flag($record) : throw Conflict::alreadyDecided('This difference', $record->decision, $record->decidedBy ?? '');
+        return null === $record->decision
+            ? $this->flag($record)
+            : throw Conflict::alreadyDecided('This difference', $record->decision, $record->decidedBy ?? '');
     }
 
     public function decide(int $id, string $decision, string $reason, string $by, \DateTimeImmutable $at): void
@@ -87,6 +93,15 @@ final readonly class DoctrineOrderFlags implements OrderFlags
             'after' => $each->at('after')->optionalString() ?? '',
         ], Cursor::over(StoredJson::map($record->differences, 'order_flag', (string) $record->id))->list());
 
-        return new OrderFlag((int) $record->id, $record->orderNumber, $record->position, $record->sheetId, $record->fromRevision, $record->toRevision, $differences, $record->raisedAt);
+        return new OrderFlag(
+            (int) $record->id,
+            $record->orderNumber,
+            $record->position,
+            $record->sheetId,
+            $record->fromRevision,
+            $record->toRevision,
+            $differences,
+            $record->raisedAt,
+        );
     }
 }

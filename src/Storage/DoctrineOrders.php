@@ -75,7 +75,10 @@ final readonly class DoctrineOrders implements Orders
 
     public function openOf(int $boatId): array
     {
-        return array_values(array_filter($this->ofBoat($boatId), static fn (OrderFile $file): bool => OrderStatus::Released !== $file->status));
+        return array_values(array_filter(
+            $this->ofBoat($boatId),
+            static fn (OrderFile $file): bool => OrderStatus::Released !== $file->status,
+        ));
     }
 
     public function ofBoat(int $boatId): array

@@ -18,7 +18,10 @@ final readonly class DoctrinePresses implements Presses
 
     public function find(Press $press): ?KnownPress
     {
-        $row = $this->connection->fetchAssociative('SELECT asked, status, answer FROM press WHERE account = ? AND id = ? FOR UPDATE', [$press->account, $press->id]);
+        $row = $this->connection->fetchAssociative(
+            'SELECT asked, status, answer FROM press WHERE account = ? AND id = ? FOR UPDATE',
+            [$press->account, $press->id],
+        );
         if (false === $row) {
             return null;
         }

@@ -48,7 +48,11 @@ final readonly class DoctrineProposals implements Proposals
 
     public function getToDecide(int $id): Proposal
     {
-        $record = $this->entities->find(ProposalRecord::class, $id, LockMode::PESSIMISTIC_WRITE) ?? throw NotFound::named('proposal', (string) $id);
+        $record = $this->entities->find(
+            ProposalRecord::class,
+            $id,
+            LockMode::PESSIMISTIC_WRITE,
+        ) ?? throw NotFound::named('proposal', (string) $id);
 
         return null === $record->outcome
             ? $this->proposal($record)
@@ -72,6 +76,19 @@ final readonly class DoctrineProposals implements Proposals
 
     private function proposal(ProposalRecord $record): Proposal
     {
-        return new Proposal((int) $record->id, $record->sheetId, $record->revision, SheetField::from($record->path), StoredJson::map($record->content, 'proposal', (string) $record->id), $record->document, $record->documentRevision, $record->page, $record->reason, $record->orderNumber, $record->raisedBy, $record->raisedAt);
+        return new Proposal(
+            (int) $record->id,
+            $record->sheetId,
+            $record->revision,
+            SheetField::from($record->path),
+            StoredJson::map($record->content, 'proposal', (string) $record->id),
+            $record->document,
+            $record->documentRevision,
+            $record->page,
+            $record->reason,
+            $record->orderNumber,
+            $record->raisedBy,
+            $record->raisedAt,
+        );
     }
 }

@@ -83,7 +83,8 @@ final readonly class DoctrineRegister implements Register
     public function boatsAfter(string $name, int $id, int $most): array
     {
         $query = $this->entities->createQuery(
-            'SELECT b, c FROM '.BoatRecord::class.' b JOIN b.customer c WHERE b.name > :name OR (b.name = :name AND b.id > :id) ORDER BY b.name, b.id',
+            'SELECT b, c FROM '.BoatRecord::class.' b JOIN b.customer c
+             WHERE b.name > :name OR (b.name = :name AND b.id > :id) ORDER BY b.name, b.id',
         )->setParameter('name', $name)->setParameter('id', $id)->setMaxResults($most);
         /** @var list<BoatRecord> $records */
         $records = $query->getResult();

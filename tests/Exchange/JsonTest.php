@@ -38,11 +38,23 @@ final class JsonTest extends TestCase
         yield 'no colon' => ['{"a" 1}', 'Line 1: this is not valid JSON, a colon is missing behind the key.'];
         yield 'more than one' => ["{}\n{}", 'Line 2: this is not valid JSON, there is something behind its end.'];
         yield 'nothing' => ['', 'Line 1: this is not valid JSON, it ends too early.'];
-        yield 'a key twice' => ["{\n\"a\": 1,\n\"b\": 2,\n\"a\": 3}", 'Line 4: this is not valid JSON, "a" stands in this object twice. Keep one of them.'];
-        yield 'a key twice, written in two ways' => ['{"a": 1, "\u0061": 2}', 'Line 1: this is not valid JSON, "a" stands in this object twice. Keep one of them.'];
-        yield 'a number without measure' => ['{"a": [1, 1e999]}', 'There is a number in it that is larger than any that can be written. Correct it.'];
+        yield 'a key twice' => [
+            "{\n\"a\": 1,\n\"b\": 2,\n\"a\": 3}",
+            'Line 4: this is not valid JSON, "a" stands in this object twice. Keep one of them.',
+        ];
+        yield 'a key twice, written in two ways' => [
+            '{"a": 1, "\u0061": 2}',
+            'Line 1: this is not valid JSON, "a" stands in this object twice. Keep one of them.',
+        ];
+        yield 'a number without measure' => [
+            '{"a": [1, 1e999]}',
+            'There is a number in it that is larger than any that can be written. Correct it.',
+        ];
         yield 'nested far too deeply' => [str_repeat('[', 1_000_000), 'Line 1: more than 64 objects and lists stand one within the other.'];
-        yield 'bytes that are no text' => ["{\"a\": \"\xFF\"}", 'This is not written in UTF-8. Save it in that encoding, and send it again.'];
+        yield 'bytes that are no text' => [
+            "{\"a\": \"\xFF\"}",
+            'This is not written in UTF-8. Save it in that encoding, and send it again.',
+        ];
     }
 
     #[DataProvider('flawed')]

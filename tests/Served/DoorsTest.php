@@ -15,10 +15,23 @@ final class DoorsTest extends ServedTestCase
     {
         $http = HttpClient::createForBaseUri((string) getenv('BASE_URL'));
         preg_match('#/assets/[^"]+\.js#', $http->request('GET', '/')->getContent(), $script);
-        foreach (['/', '/icon.svg', $script[0] ?? '', '/no/such/page', '/assets/none.js', '/health', '/api/session', '/api/board'] as $path) {
+        foreach ([
+            '/',
+            '/icon.svg',
+            $script[0] ?? '',
+            '/no/such/page',
+            '/assets/none.js',
+            '/health',
+            '/api/session',
+            '/api/board',
+        ] as $path) {
             $headers = $http->request('GET', $path)->getHeaders(false);
 
-            self::assertEquals(array_fill_keys(self::SAFE, 1), array_map(\count(...), array_intersect_key($headers, array_flip(self::SAFE))), $path);
+            self::assertEquals(
+                array_fill_keys(self::SAFE, 1),
+                array_map(\count(...), array_intersect_key($headers, array_flip(self::SAFE))),
+                $path,
+            );
         }
     }
 
@@ -38,17 +51,31 @@ final class DoorsTest extends ServedTestCase
     public function testAPrintDoesNotBelieveWhatTheBrowserCallsTheServer(): void
     {
         $number = self::issued(2, null);
-        $answers = array_map(static fn (array $headers): string => self::person('ines')->press('GET', "/api/orders/$number/sheet.pdf", null, $headers)->getContent(), [[], ['Host' => 'evil.example']]);
+        $answers = array_map(
+            static fn (array $headers): string => self::person('ines')->press(
+                'GET',
+                "/api/orders/$number/sheet.pdf",
+                null,
+                $headers,
+            )->getContent(),
+            [[], ['Host' => 'evil.example']],
+        );
 
         // PDFs differ in the moment at which they were made and in nothing else
-        self::assertSame(...array_map(static fn (string $pdf): ?string => preg_replace('#(/CreationDate|/ModDate|/ID|<xmp:)[^\n]*#', '', $pdf), $answers));
+        self::assertSame(...array_map(
+            static fn (string $pdf): ?string => preg_replace('#(/CreationDate|/ModDate|/ID|<xmp:)[^\n]*#', '', $pdf),
+            $answers,
+        ));
     }
 
     private static function secondsOf(string $name): float
     {
         $http = HttpClient::createForBaseUri((string) getenv('BASE_URL'), ['headers' => ['X-Fresh-Tack' => '1']]);
         $start = hrtime(true);
-        self::assertSame(401, $http->request('POST', '/api/sign-in', ['json' => ['username' => $name, 'password' => 'wrong']])->getStatusCode());
+        self::assertSame(
+            401,
+            $http->request('POST', '/api/sign-in', ['json' => ['username' => $name, 'password' => 'wrong']])->getStatusCode(),
+        );
 
         return (hrtime(true) - $start) / 1e9;
     }

@@ -18,7 +18,16 @@ final class FuzzTest extends ServedTestCase
     private const INPUTS = 3_000;
     private const INPUTS_LONG = 50_000;
     /** The worker fills these whenever it likes; the others count who asks. */
-    private const RESTLESS = ['due_line', 'engine_due', 'due_day', 'due_stale', 'background_message', 'login_failure', 'migration_version', 'engine'];
+    private const RESTLESS = [
+        'due_line',
+        'engine_due',
+        'due_day',
+        'due_stale',
+        'background_message',
+        'login_failure',
+        'migration_version',
+        'engine',
+    ];
     /** These end or begin a session, and with it the test. */
     private const LEFT_OUT = ['POST /api/sign-in', 'DELETE /api/session'];
 
@@ -34,7 +43,10 @@ final class FuzzTest extends ServedTestCase
         $this->random = new Randomizer(new Mt19937($seed));
         $this->hostile = new Hostile($this->random);
         $this->mix = new Mix(self::database(), self::person(...), $seed);
-        $this->tables = array_values(array_diff(array_filter(self::database()->fetchFirstColumn('SHOW TABLES'), \is_string(...)), self::RESTLESS));
+        $this->tables = array_values(array_diff(
+            array_filter(self::database()->fetchFirstColumn('SHOW TABLES'), \is_string(...)),
+            self::RESTLESS,
+        ));
     }
 
     public function testNothingBreaksNothingIsHalfWrittenAndRefusalsSayWhere(): void
@@ -50,9 +62,18 @@ final class FuzzTest extends ServedTestCase
             [$status, $answer] = [$response->getStatusCode(), $response->getContent(false)];
             $type = explode(';', $response->getHeaders(false)['content-type'][0] ?? '')[0];
             $seen[$status] = ($seen[$status] ?? 0) + 1;
-            $flaw = $this->flaw($method, $path, $status, $type, $answer) ?? ($status >= 400 && $before !== $this->sums() ? 'refused, and something was written' : null);
+            $flaw = $this->flaw($method, $path, $status, $type, $answer)
+                ?? ($status >= 400 && $before !== $this->sums() ? 'refused, and something was written' : null);
             if (null !== $flaw) {
-                $wrong[] = \sprintf("%s %s %s\n  -> %d %s\n  %s", $method, mb_strimwidth($path, 0, 160, '…'), mb_strimwidth(mb_scrub((string) $body), 0, 700, '…'), $status, mb_strimwidth($answer, 0, 300, '…'), $flaw);
+                $wrong[] = \sprintf(
+                    "%s %s %s\n  -> %d %s\n  %s",
+                    $method,
+                    mb_strimwidth($path, 0, 160, '…'),
+                    mb_strimwidth(mb_scrub((string) $body), 0, 700, '…'),
+                    $status,
+                    mb_strimwidth($answer, 0, 300, '…'),
+                    $flaw,
+                );
             }
         }
         if ('1' === getenv('FRESH_TACK_TELL')) {
@@ -81,7 +102,11 @@ final class FuzzTest extends ServedTestCase
         }
         $schema = OpenApi::load()->example($method, $template, $this->random);
 
-        return [$method, $path.([] === $query ? '' : '?'.implode('&', $query)), 'GET' === $method || 'DELETE' === $method ? null : $this->hostile->body($schema)];
+        return [
+            $method,
+            $path.([] === $query ? '' : '?'.implode('&', $query)),
+            'GET' === $method || 'DELETE' === $method ? null : $this->hostile->body($schema),
+        ];
     }
 
     private function segment(string $name): string
@@ -109,7 +134,12 @@ final class FuzzTest extends ServedTestCase
             return null;
         }
         $problem = json_decode($answer, true);
-        if ('application/problem+json' !== $type || !\is_array($problem) || !\is_string($problem['detail'] ?? null) || '' === $problem['detail']) {
+        if (
+            'application/problem+json' !== $type
+            || !\is_array($problem)
+            || !\is_string($problem['detail'] ?? null)
+            || '' === $problem['detail']
+        ) {
             return 'no problem document';
         }
         if (str_contains($answer, 'SQLSTATE') || str_contains($answer, '.php')) {
@@ -131,7 +161,11 @@ final class FuzzTest extends ServedTestCase
         $rows = self::database()->fetchAllNumeric('CHECKSUM TABLE '.implode(', ', $this->tables));
 
         // the worker takes its turn at engines too, and changes nothing else of them
-        $rows[] = self::database()->fetchNumeric("SELECT COUNT(*), BIT_XOR(CRC32(CONCAT_WS('|', id, COALESCE(boat_id, 0), COALESCE(position, ''), model, serial, in_service, has_meter, version))) FROM engine");
+        $rows[] = self::database()->fetchNumeric(
+            "SELECT COUNT(*), BIT_XOR(CRC32(CONCAT_WS(
+                '|', id, COALESCE(boat_id, 0), COALESCE(position, ''), model, serial, in_service, has_meter, version
+            ))) FROM engine",
+        );
 
         return array_map(static fn (mixed $row): string => json_encode($row, \JSON_THROW_ON_ERROR), $rows);
     }

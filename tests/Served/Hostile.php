@@ -23,15 +23,52 @@ final readonly class Hostile
         for ($count = 0; $count < $times; ++$count) {
             $body = $this->changed($body);
         }
-        $json = json_encode([] === $body ? new \stdClass() : $body, \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PARTIAL_OUTPUT_ON_ERROR | \JSON_INVALID_UTF8_SUBSTITUTE);
+        $json = json_encode(
+            [] === $body ? new \stdClass() : $body,
+            \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PARTIAL_OUTPUT_ON_ERROR | \JSON_INVALID_UTF8_SUBSTITUTE,
+        );
 
-        return strtr((string) $json, ['"@1e999"' => '1e999', '"@-1e999"' => '-1e999', '"@big"' => str_repeat('9', 400), '"@bytes"' => "\"\xC3\x28\xFF\"", '"@surrogate"' => '"\ud800"', '"@twice"' => '1, "version": 2']);
+        return strtr(
+            (string) $json,
+            [
+                '"@1e999"' => '1e999',
+                '"@-1e999"' => '-1e999',
+                '"@big"' => str_repeat('9', 400),
+                '"@bytes"' => "\"\xC3\x28\xFF\"",
+                '"@surrogate"' => '"\ud800"',
+                '"@twice"' => '1, "version": 2',
+            ],
+        );
     }
 
     /** What may stand in an address in place of a number or a word. */
     public function word(): string
     {
-        return rawurlencode($this->pick(['0', '-1', '1.5', '2147483648', '4294967296', '99999999999999999999', "\u{0661}", 'abc', "a\0b", "\xFF\xFE", str_repeat('x', 3000), "' OR 1=1 --", '<script>', '%', '_', '..', "\u{202E}", 'NaN', '1e5', ' ', '', 'true', '2026-02-30']));
+        return rawurlencode($this->pick([
+            '0',
+            '-1',
+            '1.5',
+            '2147483648',
+            '4294967296',
+            '99999999999999999999',
+            "\u{0661}",
+            'abc',
+            "a\0b",
+            "\xFF\xFE",
+            str_repeat('x', 3000),
+            "' OR 1=1 --",
+            '<script>',
+            '%',
+            '_',
+            '..',
+            "\u{202E}",
+            'NaN',
+            '1e5',
+            ' ',
+            '',
+            'true',
+            '2026-02-30',
+        ]));
     }
 
     private function text(string $text): string
@@ -70,12 +107,16 @@ final readonly class Hostile
     private function value(): mixed
     {
         return $this->pick([
-            null, true, false, 0, -1, 1, 1.5, -0.0, 4294967296, \PHP_INT_MAX, \PHP_INT_MIN, 1e20, 'x', '', ' ', [], [[]], [null], new \stdClass(), ['a' => 1],
+            null, true, false, 0, -1, 1, 1.5, -0.0, 4294967296, \PHP_INT_MAX, \PHP_INT_MIN, 1e20, 'x', '', ' ', [], [[]],
+            [null], new \stdClass(), ['a' => 1],
             '@1e999', '@-1e999', '@big', '@bytes', '@surrogate', '@twice',
-            'NaN', '1e999', '-5', '1,5', '0x10', '９', "a\0b", "a\nb", "\u{0007}", "\u{202E}abc", "\u{1F6A4}", "\u{FEFF}", str_repeat("\u{1F6A4}", 41), "e\u{0301}",
-            str_repeat('x', 31), str_repeat('x', 61), str_repeat('x', 81), str_repeat('x', 121), str_repeat('x', 201), str_repeat('x', 501), str_repeat('x', 2001), str_repeat('x', 70_000),
+            'NaN', '1e999', '-5', '1,5', '0x10', '９', "a\0b", "a\nb", "\u{0007}", "\u{202E}abc", "\u{1F6A4}", "\u{FEFF}",
+            str_repeat("\u{1F6A4}", 41), "e\u{0301}",
+            str_repeat('x', 31), str_repeat('x', 61), str_repeat('x', 81), str_repeat('x', 121), str_repeat('x', 201),
+            str_repeat('x', 501), str_repeat('x', 2001), str_repeat('x', 70_000),
             '0000-00-00', '0000-01-01', '9999-12-31', '2026-02-30', "2026-03-18\0", '-0001-01-01', '2026-03-18T00:00:00Z',
-            "' OR '1'='1", '"; DROP TABLE boat; --', '<script>alert(1)</script>', '{{ 7*7 }}', '../../etc/passwd', '%s%n', '=HYPERLINK(1)', 'engine_oil', 'draft', 'nm', 'l',
+            "' OR '1'='1", '"; DROP TABLE boat; --', '<script>alert(1)</script>', '{{ 7*7 }}', '../../etc/passwd',
+            '%s%n', '=HYPERLINK(1)', 'engine_oil', 'draft', 'nm', 'l',
             array_fill(0, 600, 1), array_fill(0, 600, 'x'), $this->deep(60),
         ]);
     }

@@ -16,7 +16,14 @@ use Random\Randomizer;
  */
 final class Mix
 {
-    private const USE = ['water' => 'salt', 'kept' => 'moored', 'commercial' => false, 'months' => [5, 6], 'idling' => false, 'silt' => false];
+    private const USE = [
+        'water' => 'salt',
+        'kept' => 'moored',
+        'commercial' => false,
+        'months' => [5, 6],
+        'idling' => false,
+        'silt' => false,
+    ];
     private const TASKS = ['engine_oil', 'oil_filter', 'spark_plugs', 'gear_lubricant'];
     private const NO_SHEET = ['sheet_id' => 'none', 'revision' => '1', 'version' => '1'];
     private const TODAY = '2026-03-18';
@@ -35,12 +42,19 @@ final class Mix
     {
         /** @var list<\Closure(): array{string, string, string, array<mixed>|string|null}> $all */
         $all = [
-            $this->addCustomer(...), $this->changeCustomer(...), $this->removeCustomer(...), $this->addBoat(...), $this->changeBoat(...), $this->removeBoat(...),
-            $this->addEngine(...), $this->changeEngine(...), $this->removeEngine(...), $this->fit(...), $this->takeOff(...), $this->read(...), $this->read(...),
-            $this->askReader(...), $this->serve(...), $this->decline(...), $this->importHours(...), $this->checkIn(...), $this->checkIn(...), $this->saveDraft(...), $this->saveDraft(...),
-            $this->fill(...), $this->issue(...), $this->issue(...), $this->tick(...), $this->tick(...), $this->tick(...), $this->wholeJob(...), $this->release(...), $this->release(...), $this->cart(...),
-            $this->startRevision(...), $this->editSheet(...), $this->moveSheet(...), $this->moveSheet(...), $this->removeDraft(...), $this->settleProposal(...), $this->settleRefusal(...), $this->decideFlag(...), $this->decideFlag(...),
-            $this->duePolicy(...), $this->schools(...), $this->savePart(...), $this->importParts(...), $this->addModel(...), $this->calendar(...), $this->remind(...), $this->startSheet(...),
+            $this->addCustomer(...), $this->changeCustomer(...), $this->removeCustomer(...), $this->addBoat(...),
+            $this->changeBoat(...), $this->removeBoat(...),
+            $this->addEngine(...), $this->changeEngine(...), $this->removeEngine(...), $this->fit(...),
+            $this->takeOff(...), $this->read(...), $this->read(...),
+            $this->askReader(...), $this->serve(...), $this->decline(...), $this->importHours(...), $this->checkIn(...),
+            $this->checkIn(...), $this->saveDraft(...), $this->saveDraft(...),
+            $this->fill(...), $this->issue(...), $this->issue(...), $this->tick(...), $this->tick(...), $this->tick(...),
+            $this->wholeJob(...), $this->release(...), $this->release(...), $this->cart(...),
+            $this->startRevision(...), $this->editSheet(...), $this->moveSheet(...), $this->moveSheet(...),
+            $this->removeDraft(...), $this->settleProposal(...), $this->settleRefusal(...), $this->decideFlag(...),
+            $this->decideFlag(...),
+            $this->duePolicy(...), $this->schools(...), $this->savePart(...), $this->importParts(...),
+            $this->addModel(...), $this->calendar(...), $this->remind(...), $this->startSheet(...),
         ];
 
         return $all[$this->random->getInt(0, \count($all) - 1)]();
@@ -57,19 +71,42 @@ final class Mix
     {
         $row = $this->row('SELECT id, version FROM customer');
 
-        return ['ines', 'PUT', '/api/customers/'.$row['id'], ['name' => 'Owner '.$this->name(), 'email' => 'a@b.example', 'phone' => null, 'version' => (int) $row['version']]];
+        return [
+            'ines',
+            'PUT',
+            '/api/customers/'.$row['id'],
+            ['name' => 'Owner '.$this->name(), 'email' => 'a@b.example', 'phone' => null, 'version' => (int) $row['version']],
+        ];
     }
 
     /** @return array{string, string, string, null} */
     private function removeCustomer(): array
     {
-        return ['ines', 'DELETE', '/api/customers/'.$this->row('SELECT c.id FROM customer c LEFT JOIN boat b ON b.customer_id = c.id ORDER BY b.id, c.id LIMIT 8')['id'], null];
+        return [
+            'ines',
+            'DELETE',
+            '/api/customers/'.$this->row(
+                'SELECT c.id FROM customer c LEFT JOIN boat b ON b.customer_id = c.id ORDER BY b.id, c.id LIMIT 8',
+            )['id'],
+            null,
+        ];
     }
 
     /** @return array{string, string, string, array<mixed>} */
     private function addBoat(): array
     {
-        return ['ines', 'POST', '/api/boats', ['name' => 'Boat '.$this->name(), 'kind' => 'x', 'registration' => '', 'customerId' => (int) $this->row('SELECT id FROM customer')['id'], 'use' => self::USE]];
+        return [
+            'ines',
+            'POST',
+            '/api/boats',
+            [
+                'name' => 'Boat '.$this->name(),
+                'kind' => 'x',
+                'registration' => '',
+                'customerId' => (int) $this->row('SELECT id FROM customer')['id'],
+                'use' => self::USE,
+            ],
+        ];
     }
 
     /** @return array{string, string, string, array<mixed>} */
@@ -78,7 +115,19 @@ final class Mix
         $row = $this->row('SELECT id, version, name, customer_id FROM boat');
         $use = [...self::USE, 'silt' => $this->chance(50)];
 
-        return ['ines', 'PUT', '/api/boats/'.$row['id'], ['version' => (int) $row['version'], 'name' => $row['name'], 'kind' => 'x', 'registration' => '', 'customerId' => (int) $row['customer_id'], 'use' => $use]];
+        return [
+            'ines',
+            'PUT',
+            '/api/boats/'.$row['id'],
+            [
+                'version' => (int) $row['version'],
+                'name' => $row['name'],
+                'kind' => 'x',
+                'registration' => '',
+                'customerId' => (int) $row['customer_id'],
+                'use' => $use,
+            ],
+        ];
     }
 
     /** @return array{string, string, string, null} */
@@ -92,7 +141,20 @@ final class Mix
     {
         $serial = 'D12-7'.str_pad((string) $this->random->getInt(0, 40), 3, '0', \STR_PAD_LEFT);
 
-        return ['ines', 'POST', '/api/engines', ['model' => 'D12', 'serial' => $serial, 'inService' => '2024-01-01', 'hasMeter' => true, 'year' => null, 'gearcase' => null, 'warrantyUntil' => null]];
+        return [
+            'ines',
+            'POST',
+            '/api/engines',
+            [
+                'model' => 'D12',
+                'serial' => $serial,
+                'inService' => '2024-01-01',
+                'hasMeter' => true,
+                'year' => null,
+                'gearcase' => null,
+                'warrantyUntil' => null,
+            ],
+        ];
     }
 
     /** @return array{string, string, string, array<mixed>} */
@@ -101,13 +163,34 @@ final class Mix
         $row = $this->row('SELECT id, version, model, serial, in_service FROM engine');
         $warranty = '2027-0'.$this->random->getInt(1, 9).'-01';
 
-        return ['ines', 'PUT', '/api/engines/'.$row['id'], ['version' => (int) $row['version'], 'model' => $row['model'], 'serial' => $row['serial'], 'inService' => $row['in_service'], 'hasMeter' => true, 'year' => null, 'gearcase' => null, 'warrantyUntil' => $warranty]];
+        return [
+            'ines',
+            'PUT',
+            '/api/engines/'.$row['id'],
+            [
+                'version' => (int) $row['version'],
+                'model' => $row['model'],
+                'serial' => $row['serial'],
+                'inService' => $row['in_service'],
+                'hasMeter' => true,
+                'year' => null,
+                'gearcase' => null,
+                'warrantyUntil' => $warranty,
+            ],
+        ];
     }
 
     /** @return array{string, string, string, null} */
     private function removeEngine(): array
     {
-        return ['ines', 'DELETE', '/api/engines/'.$this->row($this->chance(60) ? 'SELECT id FROM engine WHERE boat_id IS NULL ORDER BY id DESC LIMIT 3' : 'SELECT id FROM engine')['id'], null];
+        return [
+            'ines',
+            'DELETE',
+            '/api/engines/'.$this->row(
+                $this->chance(60) ? 'SELECT id FROM engine WHERE boat_id IS NULL ORDER BY id DESC LIMIT 3' : 'SELECT id FROM engine',
+            )['id'],
+            null,
+        ];
     }
 
     /** @return array{string, string, string, array<mixed>} */
@@ -115,55 +198,111 @@ final class Mix
     {
         $position = ['single', 'port', 'starboard'][$this->random->getInt(0, 2)];
 
-        return ['ines', 'PUT', '/api/engines/'.$this->row('SELECT id FROM engine')['id'].'/fitting', ['boatId' => (int) $this->row('SELECT id FROM boat')['id'], 'position' => $position, 'on' => self::TODAY, 'swap' => $this->chance(50)]];
+        return [
+            'ines',
+            'PUT',
+            '/api/engines/'.$this->row('SELECT id FROM engine')['id'].'/fitting',
+            [
+                'boatId' => (int) $this->row('SELECT id FROM boat')['id'],
+                'position' => $position,
+                'on' => self::TODAY,
+                'swap' => $this->chance(50),
+            ],
+        ];
     }
 
     /** @return array{string, string, string, array<mixed>} */
     private function takeOff(): array
     {
-        return ['ines', 'POST', '/api/engines/'.$this->row('SELECT id FROM engine WHERE boat_id IS NOT NULL')['id'].'/taking-off', ['on' => self::TODAY]];
+        return [
+            'ines',
+            'POST',
+            '/api/engines/'.$this->row('SELECT id FROM engine WHERE boat_id IS NOT NULL')['id'].'/taking-off',
+            ['on' => self::TODAY],
+        ];
     }
 
     /** @return array{string, string, string, array<mixed>} */
     private function read(): array
     {
-        $row = $this->row('SELECT e.id, COALESCE(MAX(r.tenths), 0) AS tenths FROM engine e LEFT JOIN hour_reading r ON r.engine_id = e.id GROUP BY e.id');
+        $row = $this->row(
+            'SELECT e.id, COALESCE(MAX(r.tenths), 0) AS tenths FROM engine e
+             LEFT JOIN hour_reading r ON r.engine_id = e.id GROUP BY e.id',
+        );
         $tenths = (int) $row['tenths'] + $this->random->getInt(0, 30);
 
-        return ['ines', 'POST', "/api/engines/$row[id]/readings", ['on' => self::TODAY, 'hours' => intdiv($tenths, 10).'.'.$tenths % 10, 'estimate' => $this->chance(20), 'sure' => true, 'newMeter' => null]];
+        return [
+            'ines',
+            'POST',
+            "/api/engines/$row[id]/readings",
+            [
+                'on' => self::TODAY,
+                'hours' => intdiv($tenths, 10).'.'.$tenths % 10,
+                'estimate' => $this->chance(20),
+                'sure' => true,
+                'newMeter' => null,
+            ],
+        ];
     }
 
     /** @return array{string, string, string, array<mixed>} */
     private function askReader(): array
     {
-        return ['ines', 'POST', '/api/engines/'.$this->row("SELECT id FROM engine WHERE serial IN ('D65-5201', 'KM2-7001', 'KT6-15101', 'KT6-15102', 'D65-4410')")['id'].'/reader', ['sure' => true]];
+        return [
+            'ines',
+            'POST',
+            '/api/engines/'.$this->row(
+                "SELECT id FROM engine WHERE serial IN ('D65-5201', 'KM2-7001', 'KT6-15101', 'KT6-15102', 'D65-4410')",
+            )['id'].'/reader',
+            ['sure' => true],
+        ];
     }
 
     /** @return array{string, string, string, array<mixed>} */
     private function serve(): array
     {
-        return ['ines', 'POST', '/api/engines/'.$this->row('SELECT id FROM engine')['id'].'/services', ['task' => $this->task(), 'action' => null, 'on' => self::TODAY, 'hours' => null, 'evidence' => 'invoice '.$this->name()]];
+        return [
+            'ines',
+            'POST',
+            '/api/engines/'.$this->row('SELECT id FROM engine')['id'].'/services',
+            ['task' => $this->task(), 'action' => null, 'on' => self::TODAY, 'hours' => null, 'evidence' => 'invoice '.$this->name()],
+        ];
     }
 
     /** @return array{string, string, string, array<mixed>} */
     private function decline(): array
     {
-        return ['ines', 'POST', '/api/engines/'.$this->row('SELECT id FROM engine')['id'].'/refusals', ['task' => $this->task(), 'on' => self::TODAY, 'note' => 'next year']];
+        return [
+            'ines',
+            'POST',
+            '/api/engines/'.$this->row('SELECT id FROM engine')['id'].'/refusals',
+            ['task' => $this->task(), 'on' => self::TODAY, 'note' => 'next year'],
+        ];
     }
 
     /** @return array{string, string, string, string} */
     private function importHours(): array
     {
-        $row = $this->row('SELECT e.serial, COALESCE(MAX(r.tenths), 0) AS tenths FROM engine e LEFT JOIN hour_reading r ON r.engine_id = e.id GROUP BY e.id');
+        $row = $this->row(
+            'SELECT e.serial, COALESCE(MAX(r.tenths), 0) AS tenths FROM engine e
+             LEFT JOIN hour_reading r ON r.engine_id = e.id GROUP BY e.id',
+        );
 
-        return ['ines', 'POST', '/api/hours/imports?apply=1', "serial,date,hours\n$row[serial],".self::TODAY.','.intdiv((int) $row['tenths'] + 9, 10).".9\n"];
+        return [
+            'ines',
+            'POST',
+            '/api/hours/imports?apply=1',
+            "serial,date,hours\n$row[serial],".self::TODAY.','.intdiv((int) $row['tenths'] + 9, 10).".9\n",
+        ];
     }
 
     /** @return array{string, string, string, array<mixed>} */
     private function checkIn(): array
     {
         // often those whose sheets have a hole, or a newer revision that waits
-        $boat = $this->chance(30) ? ['3', '3', '5'][$this->random->getInt(0, 2)] : $this->row('SELECT boat_id AS id FROM engine WHERE boat_id IS NOT NULL')['id'];
+        $boat = $this->chance(30)
+            ? ['3', '3', '5'][$this->random->getInt(0, 2)]
+            : $this->row('SELECT boat_id AS id FROM engine WHERE boat_id IS NOT NULL')['id'];
         $draft = $this->seen('ines', "/api/boats/$boat/check-in")->at('draft')->raw();
         $engines = array_map(function (mixed $engine): array {
             $row = $this->database->fetchOne('SELECT MAX(tenths) FROM hour_reading WHERE engine_id = ?', [((array) $engine)['engineId']]);
@@ -172,7 +311,12 @@ final class Mix
             return [...(array) $engine, 'hours' => is_numeric($row) ? intdiv((int) $row, 10).'.'.(int) $row % 10 : null, 'tasks' => $tasks];
         }, \is_array($draft) && \is_array($draft['engines']) ? $draft['engines'] : []);
 
-        return ['ines', 'POST', "/api/boats/$boat/check-ins".($this->chance(50) ? '?beside=1' : ''), [...(array) $draft, 'engines' => $engines]];
+        return [
+            'ines',
+            'POST',
+            "/api/boats/$boat/check-ins".($this->chance(50) ? '?beside=1' : ''),
+            [...(array) $draft, 'engines' => $engines],
+        ];
     }
 
     /** @return array{string, string, string, array<mixed>} */
@@ -181,7 +325,15 @@ final class Mix
         $number = $this->order('draft', 5);
         $order = $this->seen('ines', "/api/orders/$number");
 
-        return ['ines', 'PUT', "/api/orders/$number/draft", ['version' => $order->at('order')->at('version')->raw(), 'draft' => [...(array) $order->at('draft')->raw(), 'complaint' => $this->name()]]];
+        return [
+            'ines',
+            'PUT',
+            "/api/orders/$number/draft",
+            [
+                'version' => $order->at('order')->at('version')->raw(),
+                'draft' => [...(array) $order->at('draft')->raw(), 'complaint' => $this->name()],
+            ],
+        ];
     }
 
     /** @return array{string, string, string, array<mixed>} */
@@ -191,7 +343,21 @@ final class Mix
         $order = $this->seen('mora', "/api/orders/$number");
         $engine = $order->at('draft')->at('engines')->at(0)->at('engineId')->raw();
 
-        return ['mora', 'POST', "/api/orders/$number/fills", ['version' => $order->at('order')->at('version')->raw(), 'engineId' => $engine, 'path' => 'oilFilter.tightening', 'content' => ['kind' => 'turns_after_contact', 'min' => '3/4', 'max' => '1'], 'document' => 'Book', 'revision' => 'C', 'page' => '2', 'reason' => 'Here.']];
+        return [
+            'mora',
+            'POST',
+            "/api/orders/$number/fills",
+            [
+                'version' => $order->at('order')->at('version')->raw(),
+                'engineId' => $engine,
+                'path' => 'oilFilter.tightening',
+                'content' => ['kind' => 'turns_after_contact', 'min' => '3/4', 'max' => '1'],
+                'document' => 'Book',
+                'revision' => 'C',
+                'page' => '2',
+                'reason' => 'Here.',
+            ],
+        ];
     }
 
     /** @return array{string, string, string, array<mixed>} */
@@ -208,7 +374,12 @@ final class Mix
         $number = $this->order('issued', 4);
         $steps = GoodDay::wholeJob($this->seen('ada', "/api/orders/$number/bench"));
 
-        return ['ada', 'POST', "/api/orders/$number/entries", ['entries' => [[] === $steps ? GoodDay::entry('none', 'tick') : $steps[$this->random->getInt(0, \count($steps) - 1)]]]];
+        return [
+            'ada',
+            'POST',
+            "/api/orders/$number/entries",
+            ['entries' => [[] === $steps ? GoodDay::entry('none', 'tick') : $steps[$this->random->getInt(0, \count($steps) - 1)]]],
+        ];
     }
 
     /** @return array{string, string, string, array<mixed>} */
@@ -227,7 +398,12 @@ final class Mix
         $bench = $this->seen('ada', "/api/orders/$number/bench");
         $oil = $bench->at('pools')->isNull() ? [] : GoodDay::oilLeft($bench);
 
-        return ['ada', 'POST', "/api/orders/$number/release", ['version' => $bench->at('order')->at('version')->raw() ?? 1, 'remark' => 'As it should be.', 'oil' => $oil]];
+        return [
+            'ada',
+            'POST',
+            "/api/orders/$number/release",
+            ['version' => $bench->at('order')->at('version')->raw() ?? 1, 'remark' => 'As it should be.', 'oil' => $oil],
+        ];
     }
 
     /** @return array{string, string, string, array<mixed>} */
@@ -257,9 +433,16 @@ final class Mix
     {
         $row = $this->sheet("status = 'draft'");
 
-        $values = $this->chance(50) ? ['engineOil.restAfterRun' => ['value' => $this->random->getInt(10, 40), 'unit' => 'min', 'source' => 'book', 'page' => '42']] : [];
+        $values = $this->chance(50)
+            ? ['engineOil.restAfterRun' => ['value' => $this->random->getInt(10, 40), 'unit' => 'min', 'source' => 'book', 'page' => '42']]
+            : [];
 
-        return [$this->manager(), 'PUT', "/api/book/sheets/$row[sheet_id]/$row[revision]", ['version' => (int) $row['version'], 'note' => $this->name(), 'values' => (object) $values]];
+        return [
+            $this->manager(),
+            'PUT',
+            "/api/book/sheets/$row[sheet_id]/$row[revision]",
+            ['version' => (int) $row['version'], 'note' => $this->name(), 'values' => (object) $values],
+        ];
     }
 
     /** @return array{string, string, string, array<mixed>} */
@@ -268,7 +451,12 @@ final class Mix
         $row = $this->sheet("status IN ('draft', 'reviewed')");
         $to = ['draft', 'reviewed', 'reviewed', 'published', 'published'][$this->random->getInt(0, 4)];
 
-        return [$this->manager(), 'POST', "/api/book/sheets/$row[sheet_id]/$row[revision]/status", ['version' => (int) $row['version'], 'to' => $to, 'reason' => 'as it is']];
+        return [
+            $this->manager(),
+            'POST',
+            "/api/book/sheets/$row[sheet_id]/$row[revision]/status",
+            ['version' => (int) $row['version'], 'to' => $to, 'reason' => 'as it is'],
+        ];
     }
 
     /** @return array{string, string, string, null} */
@@ -294,13 +482,23 @@ final class Mix
     /** @return array{string, string, string, array<mixed>} */
     private function decideFlag(): array
     {
-        return [$this->manager(), 'POST', '/api/flags/'.$this->latest('order_flag').'/decision', ['renew' => $this->chance(50), 'reason' => 'as it is']];
+        return [
+            $this->manager(),
+            'POST',
+            '/api/flags/'.$this->latest('order_flag').'/decision',
+            ['renew' => $this->chance(50), 'reason' => 'as it is'],
+        ];
     }
 
     /** @return array{string, string, string, array<mixed>} */
     private function duePolicy(): array
     {
-        return ['mora', 'PUT', '/api/policy/due', [...(array) $this->seen('mora', '/api/policy/due')->raw(), 'windowDays' => $this->random->getInt(10, 60)]];
+        return [
+            'mora',
+            'PUT',
+            '/api/policy/due',
+            [...(array) $this->seen('mora', '/api/policy/due')->raw(), 'windowDays' => $this->random->getInt(10, 60)],
+        ];
     }
 
     /** @return array{string, string, string, array<mixed>} */
@@ -312,7 +510,15 @@ final class Mix
             $answers[$question->at('id')->string()] = $question->at('answer')->raw();
         }
 
-        return ['teo', 'PUT', '/api/policy/schools', ['answers' => [...$answers, 'internal_anodes' => $this->chance(50) ? 'early_in_salt' : 'by_schedule'], 'version' => $policy->at('version')->raw()]];
+        return [
+            'teo',
+            'PUT',
+            '/api/policy/schools',
+            [
+                'answers' => [...$answers, 'internal_anodes' => $this->chance(50) ? 'early_in_salt' : 'by_schedule'],
+                'version' => $policy->at('version')->raw(),
+            ],
+        ];
     }
 
     /** @return array{string, string, string, array<mixed>} */
@@ -320,7 +526,21 @@ final class Mix
     {
         $number = 'QV-8'.$this->random->getInt(100, 120);
         $version = $this->database->fetchOne('SELECT version FROM part WHERE number = ?', [$number]);
-        $part = ['number' => $number, 'description' => 'Seal '.$this->name(), 'maker' => 'Kestrane', 'origin' => 'maker', 'packSize' => 1, 'bin' => 'A1', 'inStock' => 1, 'priceMinor' => 95, 'supersededBy' => null, 'kit' => [], 'onOrder' => 0, 'arrivesOn' => null, 'substituteFor' => null];
+        $part = [
+            'number' => $number,
+            'description' => 'Seal '.$this->name(),
+            'maker' => 'Kestrane',
+            'origin' => 'maker',
+            'packSize' => 1,
+            'bin' => 'A1',
+            'inStock' => 1,
+            'priceMinor' => 95,
+            'supersededBy' => null,
+            'kit' => [],
+            'onOrder' => 0,
+            'arrivesOn' => null,
+            'substituteFor' => null,
+        ];
 
         return ['bram', 'PUT', '/api/catalogue/part', ['part' => $part, 'version' => is_numeric($version) ? (int) $version : null]];
     }
@@ -328,7 +548,13 @@ final class Mix
     /** @return array{string, string, string, string} */
     private function importParts(): array
     {
-        return ['bram', 'POST', '/api/catalogue/imports?apply=1', "number,description,maker,origin,pack_size,bin,in_stock,price\nQV-8".$this->random->getInt(100, 120).',Seal '.$this->name().",Kestrane,maker,1,A2,3,0.95\n"];
+        return [
+            'bram',
+            'POST',
+            '/api/catalogue/imports?apply=1',
+            "number,description,maker,origin,pack_size,bin,in_stock,price\n"
+                .'QV-8'.$this->random->getInt(100, 120).',Seal '.$this->name().",Kestrane,maker,1,A2,3,0.95\n",
+        ];
     }
 
     /** @return array{string, string, string, array<mixed>} */
@@ -336,19 +562,34 @@ final class Mix
     {
         $code = 'M'.$this->random->getInt(1, 20);
 
-        return ['mora', 'POST', '/api/book/models', ['code' => $code, 'maker' => 'Kestrane', 'cycle' => 'four_stroke', 'serialPrefixes' => [$code.'-'], 'serialDigits' => 4]];
+        return [
+            'mora',
+            'POST',
+            '/api/book/models',
+            ['code' => $code, 'maker' => 'Kestrane', 'cycle' => 'four_stroke', 'serialPrefixes' => [$code.'-'], 'serialDigits' => 4],
+        ];
     }
 
     /** @return array{string, string, string, null} */
     private function calendar(): array
     {
-        return ['ines', 'POST', $this->chance(50) ? '/api/calendar' : '/api/boats/'.$this->row('SELECT id FROM boat')['id'].'/calendar', null];
+        return [
+            'ines',
+            'POST',
+            $this->chance(50) ? '/api/calendar' : '/api/boats/'.$this->row('SELECT id FROM boat')['id'].'/calendar',
+            null,
+        ];
     }
 
     /** @return array{string, string, string, array<mixed>} */
     private function remind(): array
     {
-        return ['ines', 'POST', '/api/boats/'.$this->row('SELECT id FROM boat')['id'].'/reminder', ['channel' => $this->chance(50) ? 'email' : 'text', 'subject' => 'Service', 'body' => 'It is due.']];
+        return [
+            'ines',
+            'POST',
+            '/api/boats/'.$this->row('SELECT id FROM boat')['id'].'/reminder',
+            ['channel' => $this->chance(50) ? 'email' : 'text', 'subject' => 'Service', 'body' => 'It is due.'],
+        ];
     }
 
     private function seen(string $name, string $path): Cursor
@@ -372,7 +613,10 @@ final class Mix
     private function sheet(string $where): array
     {
         if ($this->chance(40)) {
-            return $this->row("SELECT sheet_id, revision, version FROM spec_sheet WHERE sheet_id = 'dunmarrow-d65' AND $where", self::NO_SHEET);
+            return $this->row(
+                "SELECT sheet_id, revision, version FROM spec_sheet WHERE sheet_id = 'dunmarrow-d65' AND $where",
+                self::NO_SHEET,
+            );
         }
 
         return $this->row('SELECT sheet_id, revision, version FROM spec_sheet'.($this->chance(90) ? " WHERE $where" : ''), self::NO_SHEET);
@@ -390,8 +634,10 @@ final class Mix
      *
      * @return array<string, string>
      */
-    private function row(string $sql, array $else = ['id' => '1', 'tenths' => '0', 'serial' => 'none', 'version' => '1', 'sheet_id' => 'none', 'number' => '1']): array
-    {
+    private function row(
+        string $sql,
+        array $else = ['id' => '1', 'tenths' => '0', 'serial' => 'none', 'version' => '1', 'sheet_id' => 'none', 'number' => '1'],
+    ): array {
         $rows = $this->database->fetchAllAssociative($sql.(str_contains($sql, 'GROUP BY') ? ' ORDER BY 1' : ''));
         $row = [] === $rows ? $else : $rows[$this->random->getInt(0, \count($rows) - 1)];
 

@@ -28,16 +28,30 @@ final class MixTest extends ServedTestCase
         for ($pair = 0; $pair < ($long ? self::OPERATIONS_LONG : self::OPERATIONS) / 2; ++$pair) {
             $lines = self::number('SELECT COUNT(*) FROM audit_entry');
             $two = [$mix->next(), $mix->next()];
-            $answers = Person::atOnce(array_map(static fn (array $each): \Closure => static fn (): ResponseInterface => self::person($each[0])->press($each[1], $each[2], $each[3]), $two));
+            $answers = Person::atOnce(array_map(
+                static fn (array $each): \Closure => static function () use ($each): ResponseInterface {
+                    [$name, $method, $path, $body] = $each;
+
+                    return self::person($name)->press($method, $path, $body);
+                },
+                $two,
+            ));
             $told = 0;
             foreach ($answers as $index => [$status, $body]) {
                 [, $method, $path] = $two[$index];
                 $verb = $method.' '.preg_replace(['#/sheets/[a-z0-9-]+#', '#/\d+#'], ['/sheets/S', '/N'], explode('?', $path)[0]);
                 $done[$verb][$status] = ($done[$verb][$status] ?? 0) + 1;
                 $broken = [...$broken, ...($status >= 500 && 502 !== $status ? ["$verb: $status $body"] : [])];
-                $told += $status < 300 && [] === array_filter(self::MAY_SAY_NOTHING, static fn (string $quiet): bool => str_contains($path, $quiet)) ? 1 : 0;
+                $told += $status < 300
+                    && [] === array_filter(self::MAY_SAY_NOTHING, static fn (string $quiet): bool => str_contains($path, $quiet))
+                    ? 1
+                    : 0;
             }
-            self::assertGreaterThanOrEqual($told, self::number('SELECT COUNT(*) FROM audit_entry') - $lines, "a change is not in the trail (seed $seed): ".json_encode([$two, $answers]));
+            self::assertGreaterThanOrEqual(
+                $told,
+                self::number('SELECT COUNT(*) FROM audit_entry') - $lines,
+                "a change is not in the trail (seed $seed): ".json_encode([$two, $answers]),
+            );
         }
 
         self::assertSame([], $broken, "seed $seed");
@@ -55,13 +69,18 @@ final class MixTest extends ServedTestCase
             'refusals' => "SELECT CONCAT('refusal ', id) AS subject, IF(settled_by IS NULL, 'waiting', 'settled') AS status FROM refusal",
         ];
         foreach ($columns as $name => $sql) {
-            $otherwise = self::database()->fetchAllAssociative("SELECT rows_now.subject, rows_now.status, last.changed_to FROM ($sql) rows_now
-                JOIN (SELECT subject, MAX(id) AS id FROM audit_entry WHERE changed_to IS NOT NULL GROUP BY subject) newest ON newest.subject = CONVERT(rows_now.subject USING utf8mb4) COLLATE utf8mb4_bin
-                JOIN audit_entry last ON last.id = newest.id WHERE last.changed_to <> CONVERT(rows_now.status USING utf8mb4) COLLATE utf8mb4_unicode_ci");
+            $otherwise = self::database()->fetchAllAssociative(<<<SQL
+                SELECT rows_now.subject, rows_now.status, last.changed_to FROM ($sql) rows_now
+                JOIN (SELECT subject, MAX(id) AS id FROM audit_entry WHERE changed_to IS NOT NULL GROUP BY subject) newest
+                    ON newest.subject = CONVERT(rows_now.subject USING utf8mb4) COLLATE utf8mb4_bin
+                JOIN audit_entry last ON last.id = newest.id
+                WHERE last.changed_to <> CONVERT(rows_now.status USING utf8mb4) COLLATE utf8mb4_unicode_ci
+                SQL);
 
             self::assertSame([], $otherwise, $name);
         }
-        self::assertSame(0, self::number('SELECT COUNT(*) FROM audit_entry a JOIN audit_entry b ON b.subject = a.subject AND b.changed_to IS NOT NULL
+        self::assertSame(0, self::number('SELECT COUNT(*) FROM audit_entry a
+            JOIN audit_entry b ON b.subject = a.subject AND b.changed_to IS NOT NULL
             AND b.id = (SELECT MAX(c.id) FROM audit_entry c WHERE c.subject = a.subject AND c.id < a.id AND c.changed_to IS NOT NULL)
             WHERE a.changed_from IS NOT NULL AND a.changed_from <> b.changed_to'), 'each goes on from where the one before it came to');
     }
@@ -76,7 +95,11 @@ final class MixTest extends ServedTestCase
         $sheet = "/api/book/sheets/dunmarrow-d65/$draft";
         // whoever entered its values does not review it
         foreach (['reviewed' => 6 === $draft ? 'mora' : 'teo', 'published' => 'mora'] as $to => $name) {
-            self::person($name)->does('POST', $sheet.'/status', ['version' => self::person($name)->does('GET', $sheet)->at('version')->raw(), 'to' => $to]);
+            self::person($name)->does(
+                'POST',
+                $sheet.'/status',
+                ['version' => self::person($name)->does('GET', $sheet)->at('version')->raw(), 'to' => $to],
+            );
         }
     }
 
@@ -84,7 +107,11 @@ final class MixTest extends ServedTestCase
     private function checkThatAllWasTried(array $done): void
     {
         ksort($done);
-        $never = array_keys(array_filter($done, static fn (array $statuses): bool => array_sum($statuses) >= self::TRIES && [] === array_filter(array_keys($statuses), static fn (int $status): bool => $status < 300)));
+        $never = array_keys(array_filter(
+            $done,
+            static fn (array $statuses): bool => array_sum($statuses) >= self::TRIES
+                && [] === array_filter(array_keys($statuses), static fn (int $status): bool => $status < 300),
+        ));
         fwrite(\STDERR, '1' === getenv('FRESH_TACK_TELL') ? print_r(array_map(json_encode(...), $done), true) : '');
 
         self::assertSame([], $never, 'none of these ever succeeded: '.json_encode($done));

@@ -24,7 +24,9 @@ abstract class ServedTestCase extends TestCase
 
     protected static function database(): Connection
     {
-        return self::$database ??= DriverManager::getConnection((new DsnParser(['mysql' => 'pdo_mysql']))->parse((string) getenv('DATABASE_URL')));
+        return self::$database ??= DriverManager::getConnection(
+            (new DsnParser(['mysql' => 'pdo_mysql']))->parse((string) getenv('DATABASE_URL')),
+        );
     }
 
     protected static function number(string $sql, mixed ...$parameters): int
@@ -76,9 +78,18 @@ abstract class ServedTestCase extends TestCase
     {
         $draft = self::person('ines')->does('GET', "/api/boats/$boat/check-in")->at('draft')->raw();
         \assert(\is_array($draft) && \is_array($draft['engines']));
-        $engines = array_map(static fn (mixed $engine): array => [...(array) $engine, 'hours' => $hours, 'tasks' => $tasks], $draft['engines']);
+        $engines = array_map(
+            static fn (mixed $engine): array => [...(array) $engine, 'hours' => $hours, 'tasks' => $tasks],
+            $draft['engines'],
+        );
 
-        return ['place' => 'lift', 'coldestC' => $draft['coldestC'], 'warmestC' => $draft['warmestC'], 'complaint' => '', 'engines' => $engines];
+        return [
+            'place' => 'lift',
+            'coldestC' => $draft['coldestC'],
+            'warmestC' => $draft['warmestC'],
+            'complaint' => '',
+            'engines' => $engines,
+        ];
     }
 
     /**

@@ -35,7 +35,11 @@ final class LoginThrottleTest extends TestCase
 
         self::assertSame($seconds, $throttle->secondsToWait(Username::typed('ada'), '127.0.0.1'));
         self::assertSame($failures < 50 ? 0 : 900, $throttle->secondsToWait(Username::typed('ines'), '127.0.0.1'), 'an address: after 50');
-        self::assertSame($failures < 20 ? 0 : 60, $throttle->secondsToWait(Username::typed('ada'), '127.0.0.2'), 'from wherever: after 20, never more than a minute');
+        self::assertSame(
+            $failures < 20 ? 0 : 60,
+            $throttle->secondsToWait(Username::typed('ada'), '127.0.0.2'),
+            'from wherever: after 20, never more than a minute',
+        );
     }
 
     public function testTheWaitEnds(): void

@@ -80,12 +80,24 @@ final class MigrationsTest extends TestCase
     public function testATrailIsBegun(): void
     {
         self::migrate('FreshTack\Migrations\Version00010006Lanes');
-        self::database()->insert('account', ['username' => 'Mora', 'name' => 'Mora Ostrander', 'role' => 'manager', 'password_hash' => 'x']);
+        self::database()->insert(
+            'account',
+            ['username' => 'Mora', 'name' => 'Mora Ostrander', 'role' => 'manager', 'password_hash' => 'x'],
+        );
         foreach (['2026-01-01' => 'older', '2026-02-01' => 'newest', '2025-12-01' => 'oldest'] as $day => $token) {
             self::database()->insert('calendar_feed', ['token' => $token, 'boat_id' => null, 'made_at' => $day.' 09:00:00']);
         }
         foreach (['order.issued', 'order.released'] as $action) {
-            self::database()->insert('audit_entry', ['happened_at' => '2026-01-01 09:00:00', 'account' => 'mora', 'action' => $action, 'subject' => 'order 2401', 'detail' => '{}']);
+            self::database()->insert(
+                'audit_entry',
+                [
+                    'happened_at' => '2026-01-01 09:00:00',
+                    'account' => 'mora',
+                    'action' => $action,
+                    'subject' => 'order 2401',
+                    'detail' => '{}',
+                ],
+            );
         }
         self::migrate('latest');
 

@@ -66,7 +66,11 @@ final class GoodDay
             'tell_tale' => self::entry($id, 'observation', ['observation' => 'tell_tale_steady']),
             'poured' => self::entry($id, 'poured', ['volume' => ['value' => '5.4', 'unit' => 'l']]),
             'level', 'first_level' => self::entry($id, 'level', ['reading' => '0.60', 'restMin' => 30]),
-            'torque' => self::entry($id, 'torque', ['torque' => $tightening->at('nominal')->raw(), 'unit' => $tightening->at('unit')->raw(), 'wrench' => 'TW-1, 5–25 N·m']),
+            'torque' => self::entry(
+                $id,
+                'torque',
+                ['torque' => $tightening->at('nominal')->raw(), 'unit' => $tightening->at('unit')->raw(), 'wrench' => 'TW-1, 5–25 N·m'],
+            ),
             'turns' => self::entry($id, 'turns', ['turns' => '3/4']),
             'count' => self::entry($id, 'count', ['in' => 4, 'out' => 4]),
             default => self::entry($id, 'tick'),

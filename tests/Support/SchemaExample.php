@@ -36,8 +36,13 @@ final readonly class SchemaExample
 
         return match ([] === $types ? 'object' : $this->pick($types)) {
             'null' => null,
-            'string' => 'date-time' === ($schema['format'] ?? null) ? '2026-03-18T09:00:00.000Z' : $this->pick(['x', '2026-03-18', 'D12', '12.5', 'engine_oil']),
-            'integer' => $this->random->getInt(\is_int($schema['minimum'] ?? null) ? $schema['minimum'] : 0, \is_int($schema['maximum'] ?? null) ? $schema['maximum'] : 5),
+            'string' => 'date-time' === ($schema['format'] ?? null)
+                ? '2026-03-18T09:00:00.000Z'
+                : $this->pick(['x', '2026-03-18', 'D12', '12.5', 'engine_oil']),
+            'integer' => $this->random->getInt(
+                \is_int($schema['minimum'] ?? null) ? $schema['minimum'] : 0,
+                \is_int($schema['maximum'] ?? null) ? $schema['maximum'] : 5,
+            ),
             'number' => 1.5,
             'boolean' => $this->random->getInt(0, 1) > 0,
             'array' => $this->items($schema, $depth),

@@ -14,7 +14,10 @@ final class AbsentKeyTest extends ApiTestCase
     public function testEveryKeyOfABodyThatReplacesSomethingHasToBeThere(): void
     {
         $bodies = $this->bodies();
-        $described = array_filter(OpenApi::load()->operations(), static fn (string $operation): bool => 1 === preg_match('#^(PUT|PATCH) #', $operation) && 'PUT '.self::CHANGES !== $operation);
+        $described = array_filter(
+            OpenApi::load()->operations(),
+            static fn (string $operation): bool => 1 === preg_match('#^(PUT|PATCH) #', $operation) && 'PUT '.self::CHANGES !== $operation,
+        );
         self::assertSame([], array_diff($described, array_keys($bodies)), 'each that is described has an example here');
         $this->signIn('mora');
         foreach ($bodies as $operation => [$path, $body]) {
@@ -48,9 +51,25 @@ final class AbsentKeyTest extends ApiTestCase
         [$number, , $version] = $this->draftOfTwin();
         $order = $this->call('GET', "/api/orders/$number")->at('draft')->raw();
         self::assertIsArray($order);
-        $customer = $this->call('POST', '/api/customers', ['name' => 'Whole', 'email' => null, 'phone' => null])->at('id')->int(1, \PHP_INT_MAX);
-        $boat = $this->call('POST', '/api/boats', ['name' => 'Whole', 'kind' => 'x', 'registration' => '', 'customerId' => $customer, 'use' => self::USE])->at('id')->int(1, \PHP_INT_MAX);
-        $plate = ['model' => 'D12', 'serial' => 'D12-4999', 'inService' => '2024-01-01', 'hasMeter' => false, 'year' => null, 'gearcase' => null, 'warrantyUntil' => null];
+        $customer = $this->call(
+            'POST',
+            '/api/customers',
+            ['name' => 'Whole', 'email' => null, 'phone' => null],
+        )->at('id')->int(1, \PHP_INT_MAX);
+        $boat = $this->call(
+            'POST',
+            '/api/boats',
+            ['name' => 'Whole', 'kind' => 'x', 'registration' => '', 'customerId' => $customer, 'use' => self::USE],
+        )->at('id')->int(1, \PHP_INT_MAX);
+        $plate = [
+            'model' => 'D12',
+            'serial' => 'D12-4999',
+            'inService' => '2024-01-01',
+            'hasMeter' => false,
+            'year' => null,
+            'gearcase' => null,
+            'warrantyUntil' => null,
+        ];
         $engine = $this->call('POST', '/api/engines', $plate)->at('id')->int(1, \PHP_INT_MAX);
         $this->signIn('mora');
         $part = $this->call('GET', '/api/catalogue/part?number=DM-10277');
@@ -60,14 +79,29 @@ final class AbsentKeyTest extends ApiTestCase
 
         return [
             'PUT /api/orders/{number}/draft' => ["/api/orders/$number/draft", ['version' => $version, 'draft' => $order]],
-            'PUT /api/customers/{id}' => ["/api/customers/$customer", ['name' => 'Whole', 'email' => null, 'phone' => null, 'version' => 1]],
-            'PUT /api/boats/{id}' => ["/api/boats/$boat", ['name' => 'Whole', 'kind' => 'x', 'registration' => '', 'customerId' => $customer, 'use' => self::USE, 'version' => 1]],
+            'PUT /api/customers/{id}' => [
+                "/api/customers/$customer",
+                ['name' => 'Whole', 'email' => null, 'phone' => null, 'version' => 1],
+            ],
+            'PUT /api/boats/{id}' => [
+                "/api/boats/$boat",
+                ['name' => 'Whole', 'kind' => 'x', 'registration' => '', 'customerId' => $customer, 'use' => self::USE, 'version' => 1],
+            ],
             'PUT /api/engines/{id}' => ["/api/engines/$engine", [...$plate, 'version' => 1]],
-            'PUT /api/engines/{id}/fitting' => ["/api/engines/$engine/fitting", ['boatId' => $boat, 'position' => 'single', 'on' => '2026-03-18', 'swap' => false]],
-            'PUT /api/catalogue/part' => ['/api/catalogue/part', ['version' => $part->at('version')->raw(), 'part' => $part->at('part')->raw()]],
+            'PUT /api/engines/{id}/fitting' => [
+                "/api/engines/$engine/fitting",
+                ['boatId' => $boat, 'position' => 'single', 'on' => '2026-03-18', 'swap' => false],
+            ],
+            'PUT /api/catalogue/part' => [
+                '/api/catalogue/part',
+                ['version' => $part->at('version')->raw(), 'part' => $part->at('part')->raw()],
+            ],
             // the policies stand in one row: the second of them is sent with the version that the first one made
             'PUT /api/policy/due' => ['/api/policy/due', $due],
-            'PUT /api/policy/schools' => ['/api/policy/schools', ['answers' => $this->answers(), 'version' => 1 + $schools->at('version')->int(1, \PHP_INT_MAX)]],
+            'PUT /api/policy/schools' => [
+                '/api/policy/schools',
+                ['answers' => $this->answers(), 'version' => 1 + $schools->at('version')->int(1, \PHP_INT_MAX)],
+            ],
         ];
     }
 

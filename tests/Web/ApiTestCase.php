@@ -149,7 +149,14 @@ abstract class ApiTestCase extends WebTestCase
     {
         $this->signIn('ines');
         $both = ['tasks' => ['engine_oil', 'oil_filter']];
-        $file = $this->call('POST', '/api/boats/'.$this->boatId('Brisk Tern').'/check-ins?beside=1', $this->draftFor('Brisk Tern', [['hours' => '611.4', 'reading' => '0.55', 'restMin' => 600, ...$both], ['hours' => '598.0', ...$both]]));
+        $file = $this->call(
+            'POST',
+            '/api/boats/'.$this->boatId('Brisk Tern').'/check-ins?beside=1',
+            $this->draftFor(
+                'Brisk Tern',
+                [['hours' => '611.4', 'reading' => '0.55', 'restMin' => 600, ...$both], ['hours' => '598.0', ...$both]],
+            ),
+        );
         $number = $file->at('number')->int(1, \PHP_INT_MAX);
         $this->call('POST', "/api/orders/$number/issue", ['version' => $file->at('version')->raw()]);
         self::assertSame(200, $this->status);

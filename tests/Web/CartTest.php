@@ -58,7 +58,11 @@ final class CartTest extends ApiTestCase
     private function lateTwin(): int
     {
         $both = ['reading' => '0.55', 'restMin' => 600, 'tasks' => ['engine_oil', 'oil_filter']];
-        $file = $this->call('POST', '/api/boats/'.$this->boatId('Brisk Tern').'/check-ins?beside=1', $this->draftFor('Brisk Tern', [['serial' => 'KS4-20990', 'hours' => '611.4', ...$both], ['hours' => '598.0', ...$both]]));
+        $file = $this->call(
+            'POST',
+            '/api/boats/'.$this->boatId('Brisk Tern').'/check-ins?beside=1',
+            $this->draftFor('Brisk Tern', [['serial' => 'KS4-20990', 'hours' => '611.4', ...$both], ['hours' => '598.0', ...$both]]),
+        );
         $number = $file->at('number')->int(1, \PHP_INT_MAX);
         $this->call('POST', "/api/orders/$number/issue", ['version' => $file->at('version')->raw()]);
 

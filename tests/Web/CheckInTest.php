@@ -165,7 +165,7 @@ final class CheckInTest extends ApiTestCase
         yield 'broken' => ['{"place":', 'Line 1: this is not valid JSON, it ends too early.'];
         yield 'too large' => ['"'.str_repeat('x', 1_000_001).'"', 'This is larger than 1 MB. Send it in parts.'];
         yield 'a list' => ['[1]', 'This must be an object.'];
-        yield 'nested without end' => [str_repeat('[', 100).str_repeat(']', 100), 'This is not valid JSON: maximum stack depth exceeded.'];
+        yield 'nested without end' => [str_repeat('[', 100).str_repeat(']', 100), 'Line 1: more than 64 objects and lists stand one within the other.'];
     }
 
     #[DataProvider('noJson')]

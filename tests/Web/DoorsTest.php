@@ -54,18 +54,36 @@ final class DoorsTest extends ApiTestCase
     public function testASerialNumberThatIsCorrectedKeepsTheOldOneInTheTrail(): void
     {
         $this->signIn('ines');
-        $this->call('POST', '/api/boats/'.$this->boatId('Swing Seat').'/check-ins', $this->draftFor('Swing Seat', [['serial' => 'D12-4417', 'hours' => '12']]));
-        $detail = $this->entities()->getConnection()->fetchOne("SELECT a.detail FROM audit_entry a JOIN engine e ON a.subject = CONCAT('engine ', e.id) WHERE e.serial = 'D12-4417' AND a.action = 'engine.identified'");
+        $this->call(
+            'POST',
+            '/api/boats/'.$this->boatId('Swing Seat').'/check-ins',
+            $this->draftFor('Swing Seat', [['serial' => 'D12-4417', 'hours' => '12']]),
+        );
+        $detail = $this->entities()->getConnection()->fetchOne(
+            "SELECT a.detail FROM audit_entry a JOIN engine e ON a.subject = CONCAT('engine ', e.id)
+             WHERE e.serial = 'D12-4417' AND a.action = 'engine.identified'",
+        );
 
-        self::assertSame(['from' => 'D12-44I7', 'to' => 'D12-4417'], ((array) Json::decode(\is_string($detail) ? $detail : '{}'))['serial'] ?? null);
+        self::assertSame(
+            ['from' => 'D12-44I7', 'to' => 'D12-4417'],
+            ((array) Json::decode(\is_string($detail) ? $detail : '{}'))['serial'] ?? null,
+        );
     }
 
     public function testARecordNamesPeopleAsTheyWereCalledThatDay(): void
     {
         $number = $this->issuedTwin();
         $this->signIn('ada');
-        $bench = $this->call('POST', "/api/orders/$number/entries", ['entries' => $this->wholeJob($this->call('GET', "/api/orders/$number/bench"))]);
-        $this->call('POST', "/api/orders/$number/release", ['version' => $bench->at('order')->at('version')->raw(), 'remark' => 'All well.']);
+        $bench = $this->call(
+            'POST',
+            "/api/orders/$number/entries",
+            ['entries' => $this->wholeJob($this->call('GET', "/api/orders/$number/bench"))],
+        );
+        $this->call(
+            'POST',
+            "/api/orders/$number/release",
+            ['version' => $bench->at('order')->at('version')->raw(), 'remark' => 'All well.'],
+        );
         $this->entities()->getConnection()->executeStatement("UPDATE account SET name = 'Somebody Else' WHERE username = 'ada'");
         $record = $this->call('GET', "/api/orders/$number/record");
 

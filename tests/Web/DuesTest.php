@@ -139,7 +139,14 @@ final class DuesTest extends ApiTestCase
     public function testAShopThatLooksEarlyInSaltOffersTheInnerAnodesFirst(): void
     {
         $this->signIn('mora');
-        $this->call('PUT', '/api/policy/schools', ['answers' => $this->answers(['internal_anodes' => 'early_in_salt']), 'version' => $this->call('GET', '/api/policy/schools')->at('version')->raw()]);
+        $this->call(
+            'PUT',
+            '/api/policy/schools',
+            [
+                'answers' => $this->answers(['internal_anodes' => 'early_in_salt']),
+                'version' => $this->call('GET', '/api/policy/schools')->at('version')->raw(),
+            ],
+        );
         $this->signIn('ines');
         $draft = $this->draftFor('Mudlark', [['hours' => '590', 'tasks' => ['engine_oil']]]);
         $number = $this->call('POST', '/api/boats/'.$this->boatId('Mudlark').'/check-ins', $draft)->at('number')->int(1, \PHP_INT_MAX);

@@ -41,14 +41,25 @@ final class FilesTest extends ApiTestCase
     public function testAFileDoesNotPublishItselfNorWithdrawWhatIsPublished(): void
     {
         $this->signIn('mora');
-        $sheet = [...Book::document('book/sheets/dunmarrow-d12.json'), 'revision' => 9, 'status' => 'published', 'author' => 'A', 'reviewer' => 'B'];
+        $sheet = [
+            ...Book::document('book/sheets/dunmarrow-d12.json'),
+            'revision' => 9,
+            'status' => 'published',
+            'author' => 'A',
+            'reviewer' => 'B',
+        ];
         $change = $this->upload('/api/book/imports?apply=1', Json::encode($sheet), 'application/json')->at('changes')->at(0);
         $arrival = $change->at('arrival');
         self::assertSame(['draft', 'published'], [$arrival->at('status')->raw(), $arrival->at('told')->raw()]);
         self::assertStringStartsWith('dunmarrow-d12 rev. ', $arrival->at('withdraws')->string());
         $page = $this->call('GET', '/api/book/sheets/dunmarrow-d12/9');
         self::assertSame(['draft', 'Mora Ostrander'], [$page->at('status')->raw(), $page->at('author')->raw()]);
-        self::assertEquals(1, $this->entities()->getConnection()->fetchOne("SELECT COUNT(*) FROM spec_sheet WHERE sheet_id = 'dunmarrow-d12' AND status = 'published'"));
+        self::assertEquals(
+            1,
+            $this->entities()->getConnection()->fetchOne(
+                "SELECT COUNT(*) FROM spec_sheet WHERE sheet_id = 'dunmarrow-d12' AND status = 'published'",
+            ),
+        );
         $this->call('POST', '/api/book/sheets/dunmarrow-d12/9/status', ['version' => $page->at('version')->raw(), 'to' => 'reviewed']);
         self::assertSame(409, $this->status, 'who takes it in does not review it');
     }
@@ -59,21 +70,47 @@ final class FilesTest extends ApiTestCase
         $files = BookArchive::read($this->download('/api/book/archive.zip'))->files;
         $names = array_filter(array_keys($files), static fn (string $name): bool => str_starts_with($name, 'sheets/dunmarrow-d7.'));
         $name = array_values($names)[0];
-        $this->entities()->getConnection()->executeStatement("DELETE r, s FROM spec_sheet s LEFT JOIN sheet_range r ON r.sheet_id = s.id WHERE s.sheet_id = 'dunmarrow-d7'");
+        $this->entities()->getConnection()->executeStatement(
+            "DELETE r, s FROM spec_sheet s LEFT JOIN sheet_range r ON r.sheet_id = s.id WHERE s.sheet_id = 'dunmarrow-d7'",
+        );
         $touched = [...$files, $name => str_replace('"Dunmarrow"', '"Dunmarrow "', $files[$name])];
-        $arrivals = static fn (Cursor $answer): array => array_map(static fn (Cursor $change): mixed => $change->at('arrival')->at('status')->raw(), array_values(array_filter($answer->at('changes')->list(), static fn (Cursor $change): bool => 'new' === $change->at('kind')->raw())));
+        $arrivals = static fn (Cursor $answer): array => array_map(
+            static fn (Cursor $change): mixed => $change->at('arrival')->at('status')->raw(),
+            array_values(array_filter(
+                $answer->at('changes')->list(),
+                static fn (Cursor $change): bool => 'new' === $change->at('kind')->raw(),
+            )),
+        );
 
         self::assertSame(['draft'], $arrivals($this->upload('/api/book/imports', BookArchive::write($touched), 'application/zip')));
-        self::assertSame(['draft'], $arrivals($this->upload('/api/book/imports', BookArchive::write(array_diff_key($files, ['signatures.json' => 0])), 'application/zip')));
-        self::assertSame(['published'], $arrivals($this->upload('/api/book/imports?apply=1', BookArchive::write($files), 'application/zip')));
+        self::assertSame(
+            ['draft'],
+            $arrivals($this->upload(
+                '/api/book/imports',
+                BookArchive::write(array_diff_key($files, ['signatures.json' => 0])),
+                'application/zip',
+            )),
+        );
+        self::assertSame(
+            ['published'],
+            $arrivals($this->upload('/api/book/imports?apply=1', BookArchive::write($files), 'application/zip')),
+        );
     }
 
     public function testAFamilyAndItsVariantArriveTogether(): void
     {
         $this->signIn('mora');
         $family = [...Book::document('book/sheets/kestrane-k-extra.json'), 'id' => 'kestrane-new-family'];
-        $variant = [...Book::document('book/sheets/kestrane-k320.json'), 'id' => 'kestrane-new-variant', 'base' => ['sheet' => 'kestrane-new-family', 'revision' => $family['revision']]];
-        $changes = $this->upload('/api/book/imports?apply=1', BookArchive::write(['sheets/a.json' => Json::encode($variant), 'sheets/b.json' => Json::encode($family)]), 'application/zip');
+        $variant = [
+            ...Book::document('book/sheets/kestrane-k320.json'),
+            'id' => 'kestrane-new-variant',
+            'base' => ['sheet' => 'kestrane-new-family', 'revision' => $family['revision']],
+        ];
+        $changes = $this->upload(
+            '/api/book/imports?apply=1',
+            BookArchive::write(['sheets/a.json' => Json::encode($variant), 'sheets/b.json' => Json::encode($family)]),
+            'application/zip',
+        );
         self::assertSame(200, $this->status, Json::encode($changes->raw()));
         self::assertCount(2, $changes->at('changes')->list());
         $this->signIn('teo');
@@ -181,7 +218,10 @@ final class FilesTest extends ApiTestCase
         self::assertSame(['/rows/4/number'], self::pointers($problem));
         $problem = $this->upload('/api/catalogue/imports?apply=1', self::HEAD."ZZ-1{$row}dm-10277{$row}", 'text/csv');
         self::assertSame(['/rows/3/number'], self::pointers($problem));
-        self::assertStringContainsString('Row 3: dm-10277 stands in the catalogue as DM-10277. Write it the same way.', Json::encode($problem->raw()));
+        self::assertStringContainsString(
+            'Row 3: dm-10277 stands in the catalogue as DM-10277. Write it the same way.',
+            Json::encode($problem->raw()),
+        );
     }
 
     public function testASupersessionLoopIsRefusedInAFileAndAtTheForm(): void

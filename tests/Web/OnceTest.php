@@ -14,7 +14,8 @@ final class OnceTest extends ApiTestCase
     private const CUSTOMER = ['name' => 'Anna', 'email' => null, 'phone' => null];
     /** What computes and changes nothing, what has numbers of its own, and what says with a version what it replaces. */
     private const WITHOUT = [
-        'sign_in', 'identify', 'quote', 'crowfoot', 'preview', 'timeline', 'offers', 'school_effects', 'entries', 'ask_reader', 'collect_reports',
+        'sign_in', 'identify', 'quote', 'crowfoot', 'preview', 'timeline', 'offers', 'school_effects', 'entries',
+        'ask_reader', 'collect_reports',
         'draft', 'change_boat', 'change_customer', 'change_engine', 'save_due_policy', 'save_schools', 'edit_sheet',
     ];
 
@@ -45,7 +46,10 @@ final class OnceTest extends ApiTestCase
         self::assertSame([201, $first], [$this->status, $this->press(self::CUSTOMER)]);
         $this->press([...self::CUSTOMER, 'name' => 'Berta']);
         self::assertSame(422, $this->status);
-        self::assertEquals(1, $this->entities()->getConnection()->fetchOne("SELECT COUNT(*) FROM customer WHERE name IN ('Anna', 'Berta')"));
+        self::assertEquals(
+            1,
+            $this->entities()->getConnection()->fetchOne("SELECT COUNT(*) FROM customer WHERE name IN ('Anna', 'Berta')"),
+        );
         $this->signIn('mora');
         self::assertNotSame($first, $this->press(self::CUSTOMER), 'another account, another press');
     }
@@ -87,6 +91,11 @@ final class OnceTest extends ApiTestCase
     /** @param array<string, mixed> $customer */
     private function press(array $customer): mixed
     {
-        return $this->call('POST', '/api/customers', $customer, ['HTTP_X-Fresh-Tack' => '1', 'HTTP_IDEMPOTENCY_KEY' => self::KEY])->at('id')->raw();
+        return $this->call(
+            'POST',
+            '/api/customers',
+            $customer,
+            ['HTTP_X-Fresh-Tack' => '1', 'HTTP_IDEMPOTENCY_KEY' => self::KEY],
+        )->at('id')->raw();
     }
 }

@@ -54,7 +54,10 @@ final class OpenApi
     public function queryNames(string $method, string $template): array
     {
         $parameters = $this->at($this->operation($method, str_replace(['{', '}'], '', $template)), 'parameters') ?? [];
-        $names = array_map(static fn (mixed $each): mixed => \is_array($each) && 'query' === ($each['in'] ?? null) ? $each['name'] ?? null : null, $parameters);
+        $names = array_map(
+            static fn (mixed $each): mixed => \is_array($each) && 'query' === ($each['in'] ?? null) ? $each['name'] ?? null : null,
+            $parameters,
+        );
 
         return array_values(array_filter($names, \is_string(...)));
     }
@@ -69,9 +72,12 @@ final class OpenApi
     public function example(string $method, string $template, Randomizer $random): mixed
     {
         $content = $this->at($this->operation($method, str_replace(['{', '}'], '', $template)), 'requestBody', 'content') ?? [];
-        $schema = $this->at($content, 'application/json', 'schema') ?? (\is_array(current($content)) ? $this->at(current($content), 'schema') : null);
+        $schema = $this->at($content, 'application/json', 'schema')
+            ?? (\is_array(current($content)) ? $this->at(current($content), 'schema') : null);
 
-        return null === $schema ? null : (new SchemaExample($this->at($this->document, 'components', 'schemas') ?? [], $random))->of($schema);
+        return null === $schema
+            ? null
+            : (new SchemaExample($this->at($this->document, 'components', 'schemas') ?? [], $random))->of($schema);
     }
 
     /** @return string|null what is wrong with a request's body */

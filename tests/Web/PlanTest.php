@@ -109,7 +109,11 @@ final class PlanTest extends ApiTestCase
     public function testAContradictionIsNamedAtTheLaterAnswer(): void
     {
         $this->signIn('mora');
-        $problem = $this->call('PUT', '/api/policy/schools', ['answers' => $this->answers(['drain_by' => 'extraction', 'drains_during_filter' => 'open']), 'version' => 1]);
+        $problem = $this->call(
+            'PUT',
+            '/api/policy/schools',
+            ['answers' => $this->answers(['drain_by' => 'extraction', 'drains_during_filter' => 'open']), 'version' => 1],
+        );
 
         self::assertSame(422, $this->status);
         self::assertSame(['/answers/drains_during_filter'], self::pointers($problem));

@@ -216,9 +216,23 @@ final class RegisterTest extends ApiTestCase
     public function testNamesakesAreAllOnThePagesOnce(): void
     {
         $this->signIn('ines');
-        $customer = $this->call('POST', '/api/customers', ['name' => 'Sixty', 'email' => null, 'phone' => null])->at('id')->int(1, \PHP_INT_MAX);
+        $customer = $this->call(
+            'POST',
+            '/api/customers',
+            ['name' => 'Sixty', 'email' => null, 'phone' => null],
+        )->at('id')->int(1, \PHP_INT_MAX);
         for ($count = 0; $count < 60; ++$count) {
-            $this->call('POST', '/api/boats', ['name' => 0 === $count % 2 ? 'Sea Breeze' : 'sea breeze', 'kind' => 'x', 'registration' => '', 'customerId' => $customer, 'use' => self::USE]);
+            $this->call(
+                'POST',
+                '/api/boats',
+                [
+                    'name' => 0 === $count % 2 ? 'Sea Breeze' : 'sea breeze',
+                    'kind' => 'x',
+                    'registration' => '',
+                    'customerId' => $customer,
+                    'use' => self::USE,
+                ],
+            );
         }
         $seen = [];
         $query = '';

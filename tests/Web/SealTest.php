@@ -41,15 +41,41 @@ final class SealTest extends ApiTestCase
     /** @return iterable<string, array{string, string}> a statement on order N, and what is told of it */
     public static function changes(): iterable
     {
-        yield 'an entry says something else' => ["UPDATE bench_entry SET value = REPLACE(value, '5.4', '4.4') WHERE work_order_id = N AND kind = 'poured'", 'entry'];
-        yield 'an entry is by somebody else' => ["UPDATE bench_entry SET account = 'bram' WHERE work_order_id = N ORDER BY sequence LIMIT 1", 'entry 1 is not what was written'];
-        yield 'an entry is gone' => ['DELETE FROM bench_entry WHERE work_order_id = N ORDER BY sequence LIMIT 1', 'entry 1 is not what was written'];
-        yield 'the last entries are gone' => ['DELETE FROM bench_entry WHERE work_order_id = N ORDER BY sequence DESC LIMIT 2', 'the record is not what was written'];
-        yield 'an entry was put between' => ['INSERT INTO bench_entry (uuid, work_order_id, step_id, kind, value, account, received_at, device_sequence, seal) SELECT UUID(), N, step_id, kind, value, account, received_at, device_sequence, seal FROM bench_entry WHERE work_order_id = N LIMIT 1', 'is not what was written'];
-        yield 'the frozen order' => ["UPDATE work_order SET document = REPLACE(document, '5.4', '6.4') WHERE number = N", 'the issued order is not what was written'];
-        yield 'the record' => ["UPDATE work_order SET record = REPLACE(record, 'All well', 'All very well') WHERE number = N", 'the record is not what was written'];
+        yield 'an entry says something else' => [
+            "UPDATE bench_entry SET value = REPLACE(value, '5.4', '4.4') WHERE work_order_id = N AND kind = 'poured'",
+            'entry',
+        ];
+        yield 'an entry is by somebody else' => [
+            "UPDATE bench_entry SET account = 'bram' WHERE work_order_id = N ORDER BY sequence LIMIT 1",
+            'entry 1 is not what was written',
+        ];
+        yield 'an entry is gone' => [
+            'DELETE FROM bench_entry WHERE work_order_id = N ORDER BY sequence LIMIT 1',
+            'entry 1 is not what was written',
+        ];
+        yield 'the last entries are gone' => [
+            'DELETE FROM bench_entry WHERE work_order_id = N ORDER BY sequence DESC LIMIT 2',
+            'the record is not what was written',
+        ];
+        yield 'an entry was put between' => [
+            'INSERT INTO bench_entry (uuid, work_order_id, step_id, kind, value, account, received_at, device_sequence, seal)
+             SELECT UUID(), N, step_id, kind, value, account, received_at, device_sequence, seal
+             FROM bench_entry WHERE work_order_id = N LIMIT 1',
+            'is not what was written',
+        ];
+        yield 'the frozen order' => [
+            "UPDATE work_order SET document = REPLACE(document, '5.4', '6.4') WHERE number = N",
+            'the issued order is not what was written',
+        ];
+        yield 'the record' => [
+            "UPDATE work_order SET record = REPLACE(record, 'All well', 'All very well') WHERE number = N",
+            'the record is not what was written',
+        ];
         yield 'the record is gone' => ['UPDATE work_order SET record = NULL WHERE number = N', 'the record is not what was written'];
-        yield 'the record and the end' => ["UPDATE work_order, chain_head SET document = NULL, record = NULL, chain_head.links = 0 WHERE number = N AND name = 'order N'", 'the issued order is not what was written'];
+        yield 'the record and the end' => [
+            "UPDATE work_order, chain_head SET document = NULL, record = NULL, chain_head.links = 0 WHERE number = N AND name = 'order N'",
+            'the issued order is not what was written',
+        ];
         yield 'the end of the chain' => ["UPDATE chain_head SET links = links - 1 WHERE name = 'order N'", 'lines are there'];
     }
 
@@ -97,7 +123,9 @@ final class SealTest extends ApiTestCase
         $number = $this->released();
         $this->changed("UPDATE task_done SET done_on = '2026-03-17' WHERE evidence = 'order $number' LIMIT 1");
         $this->changed("UPDATE audit_entry SET account = 'bram' WHERE subject = 'order $number' AND action = 'order.released'");
-        $engine = $this->entities()->getConnection()->fetchOne("SELECT engine_id FROM task_done WHERE evidence = 'order $number' AND done_on = '2026-03-17'");
+        $engine = $this->entities()->getConnection()->fetchOne(
+            "SELECT engine_id FROM task_done WHERE evidence = 'order $number' AND done_on = '2026-03-17'",
+        );
 
         self::assertNotNull($this->rows()->flawOf(ChainName::ofEngine(is_numeric($engine) ? (int) $engine : 0)));
         self::assertNotNull($this->rows()->flawOf(ChainName::written("trail order $number")));
@@ -109,9 +137,17 @@ final class SealTest extends ApiTestCase
     {
         $number = $this->issuedTwin();
         $this->signIn('ada');
-        $bench = $this->call('POST', "/api/orders/$number/entries", ['entries' => $this->wholeJob($this->call('GET', "/api/orders/$number/bench"))]);
+        $bench = $this->call(
+            'POST',
+            "/api/orders/$number/entries",
+            ['entries' => $this->wholeJob($this->call('GET', "/api/orders/$number/bench"))],
+        );
         $this->changed("UPDATE bench_entry SET account = 'bram' WHERE work_order_id = $number ORDER BY sequence LIMIT 1");
-        $problem = $this->call('POST', "/api/orders/$number/release", ['version' => $bench->at('order')->at('version')->raw(), 'remark' => '']);
+        $problem = $this->call(
+            'POST',
+            "/api/orders/$number/release",
+            ['version' => $bench->at('order')->at('version')->raw(), 'remark' => ''],
+        );
 
         self::assertSame([409, 'urn:fresh-tack:seal.broken'], [$this->status, $problem->at('type')->raw()]);
         self::assertSame('in_work', $this->call('GET', "/api/orders/$number")->at('order')->at('status')->raw());
@@ -131,14 +167,26 @@ final class SealTest extends ApiTestCase
     public function testAnOrderThatIsMadeAnewBeforeWorkBeginsFits(): void
     {
         $this->signIn('ines');
-        $file = $this->call('POST', '/api/boats/'.$this->boatId('Grey Oyster').'/check-ins', $this->draftFor('Grey Oyster', [['hours' => '900', 'tasks' => ['engine_oil', 'oil_filter']]]));
+        $file = $this->call(
+            'POST',
+            '/api/boats/'.$this->boatId('Grey Oyster').'/check-ins',
+            $this->draftFor('Grey Oyster', [['hours' => '900', 'tasks' => ['engine_oil', 'oil_filter']]]),
+        );
         $number = $file->at('number')->int(1, \PHP_INT_MAX);
         $this->call('POST', "/api/orders/$number/issue", ['version' => $file->at('version')->raw()]);
         $this->signIn('mora');
         foreach (['reviewed', 'published'] as $to) {
-            $this->call('POST', '/api/book/sheets/dunmarrow-d65/6/status', ['version' => $this->call('GET', '/api/book/sheets/dunmarrow-d65/6')->at('version')->raw(), 'to' => $to]);
+            $this->call(
+                'POST',
+                '/api/book/sheets/dunmarrow-d65/6/status',
+                ['version' => $this->call('GET', '/api/book/sheets/dunmarrow-d65/6')->at('version')->raw(), 'to' => $to],
+            );
         }
-        $this->call('POST', '/api/flags/'.$this->call('GET', '/api/book')->at('flags')->at(0)->at('id')->int(1, \PHP_INT_MAX).'/decision', ['renew' => true, 'reason' => 'Bulletin.']);
+        $this->call(
+            'POST',
+            '/api/flags/'.$this->call('GET', '/api/book')->at('flags')->at(0)->at('id')->int(1, \PHP_INT_MAX).'/decision',
+            ['renew' => true, 'reason' => 'Bulletin.'],
+        );
 
         self::assertSame(204, $this->status);
         self::assertNull($this->rows()->flawOf(ChainName::ofOrder($number)));
@@ -148,8 +196,16 @@ final class SealTest extends ApiTestCase
     {
         $number = $this->issuedTwin();
         $this->signIn('ada');
-        $bench = $this->call('POST', "/api/orders/$number/entries", ['entries' => $this->wholeJob($this->call('GET', "/api/orders/$number/bench"))]);
-        $this->call('POST', "/api/orders/$number/release", ['version' => $bench->at('order')->at('version')->raw(), 'remark' => 'All well.']);
+        $bench = $this->call(
+            'POST',
+            "/api/orders/$number/entries",
+            ['entries' => $this->wholeJob($this->call('GET', "/api/orders/$number/bench"))],
+        );
+        $this->call(
+            'POST',
+            "/api/orders/$number/release",
+            ['version' => $bench->at('order')->at('version')->raw(), 'remark' => 'All well.'],
+        );
         self::assertSame(200, $this->status);
 
         return $number;

@@ -13,7 +13,21 @@ final class WidthTest extends ApiTestCase
     private const USE = ['water' => 'salt', 'kept' => 'moored', 'commercial' => false, 'months' => [5], 'idling' => false, 'silt' => false];
     private const CUSTOMER = ['name' => 'X', 'email' => null, 'phone' => null];
     private const BOAT = ['name' => 'X', 'kind' => 'x', 'registration' => '', 'customerId' => 1, 'use' => self::USE];
-    private const PART = ['number' => 'QV-1', 'description' => 'x', 'maker' => 'Kestrane', 'origin' => 'maker', 'packSize' => 1, 'bin' => 'A1', 'inStock' => 1, 'priceMinor' => 95, 'supersededBy' => null, 'kit' => [], 'onOrder' => 0, 'arrivesOn' => null, 'substituteFor' => null];
+    private const PART = [
+        'number' => 'QV-1',
+        'description' => 'x',
+        'maker' => 'Kestrane',
+        'origin' => 'maker',
+        'packSize' => 1,
+        'bin' => 'A1',
+        'inStock' => 1,
+        'priceMinor' => 95,
+        'supersededBy' => null,
+        'kit' => [],
+        'onOrder' => 0,
+        'arrivesOn' => null,
+        'substituteFor' => null,
+    ];
 
     /** @return iterable<string, array{string, string, string, array<string, mixed>, string, int}> */
     public static function fields(): iterable
@@ -30,8 +44,14 @@ final class WidthTest extends ApiTestCase
 
     /** @param array<string, mixed> $body */
     #[DataProvider('fields')]
-    public function testAFieldTakesWhatItsDescriptionAllowsAndNotOneMore(string $schema, string $method, string $path, array $body, string $field, int $width): void
-    {
+    public function testAFieldTakesWhatItsDescriptionAllowsAndNotOneMore(
+        string $schema,
+        string $method,
+        string $path,
+        array $body,
+        string $field,
+        int $width,
+    ): void {
         self::assertSame($width, OpenApi::load()->width($schema, $field));
         $this->signIn('mora');
         foreach ([$width => [200, 201], $width + 1 => [422]] as $length => $statuses) {

@@ -20,7 +20,11 @@ final readonly class Doubts
     {
         $cylinders = $sheet->value(SheetField::Cylinders)?->content;
         $plugs = $sheet->part(SheetField::SparkPlug)?->count;
-        if (!\is_int($cylinders) || null === $plugs || \in_array($plugs, array_map(static fn (int $each): int => $each * $cylinders, self::USUAL_PLUGS), true)) {
+        if (
+            !\is_int($cylinders)
+            || null === $plugs
+            || \in_array($plugs, array_map(static fn (int $each): int => $each * $cylinders, self::USUAL_PLUGS), true)
+        ) {
             return null;
         }
 

@@ -16,7 +16,10 @@ final readonly class SheetHeadReader
         $applies = $cursor->at('appliesTo');
         $applies->knowsOnly('maker', 'models', 'serials', 'years', 'gearcases');
         $most = $isFamily ? 0 : 200;
-        $models = array_map(static fn (Cursor $model): string => $model->string(Width::MODEL), $applies->at('models')->list($isFamily ? 0 : 1, min(50, $most)));
+        $models = array_map(
+            static fn (Cursor $model): string => $model->string(Width::MODEL),
+            $applies->at('models')->list($isFamily ? 0 : 1, min(50, $most)),
+        );
         $ranges = array_map(self::range(...), $applies->at('serials')->list($isFamily ? 0 : 1, $most));
         self::checkOverlap($ranges, $applies->at('serials'));
 
@@ -28,7 +31,12 @@ final readonly class SheetHeadReader
             $models,
             $ranges,
             self::years($applies->at('years')),
-            $applies->at('gearcases')->isNull() ? [] : array_map(static fn (Cursor $variant): string => $variant->string(Width::GEARCASE), $applies->at('gearcases')->list(0, 20)),
+            $applies->at('gearcases')->isNull()
+                ? []
+                : array_map(
+                    static fn (Cursor $variant): string => $variant->string(Width::GEARCASE),
+                    $applies->at('gearcases')->list(0, 20),
+                ),
         );
     }
 

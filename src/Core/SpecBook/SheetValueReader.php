@@ -42,7 +42,11 @@ final readonly class SheetValueReader
         if (!$filled->isNull()) {
             $filled->knowsOnly('by', 'reason');
 
-            return \sprintf('filled in on this order by %s: %s', $filled->at('by')->string(Width::PERSON), $filled->at('reason')->string(Width::REASON));
+            return \sprintf(
+                'filled in on this order by %s: %s',
+                $filled->at('by')->string(Width::PERSON),
+                $filled->at('reason')->string(Width::REASON),
+            );
         }
         $from = $value->at('from')->optionalString(80);
 

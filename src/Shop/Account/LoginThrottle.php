@@ -73,7 +73,11 @@ final readonly class LoginThrottle
     /** @return non-empty-array<string, array{int, int}> */
     private static function limits(Username $username, string $address): array
     {
-        return [self::both($username, $address) => self::BOTH, self::account($username) => self::ACCOUNT, 'address '.$address => self::ADDRESS];
+        return [
+            self::both($username, $address) => self::BOTH,
+            self::account($username) => self::ACCOUNT,
+            'address '.$address => self::ADDRESS,
+        ];
     }
 
     private static function both(Username $username, string $address): string

@@ -76,7 +76,12 @@ final readonly class RecordEntries
         }
         $this->orders->addEntry($number, $stored);
         if (EntryKind::Decision === $entry->content->kind || null !== $log->stoppedBy) {
-            $this->audit->add($entry->by, EntryKind::Decision === $entry->content->kind ? 'bench.decided' : 'bench.stopped', Subject::order($number), ['step' => $entry->stepId, 'entry' => $entry->content->asText()]);
+            $this->audit->add(
+                $entry->by,
+                EntryKind::Decision === $entry->content->kind ? 'bench.decided' : 'bench.stopped',
+                Subject::order($number),
+                ['step' => $entry->stepId, 'entry' => $entry->content->asText()],
+            );
         }
 
         return $log;

@@ -25,8 +25,12 @@ final readonly class RecordWriter
 {
     public const FORMAT = 'fresh-tack/service-record/1';
 
-    public function __construct(private Register $register, private Accounts $accounts, private ShopSettings $settings, private Today $today)
-    {
+    public function __construct(
+        private Register $register,
+        private Accounts $accounts,
+        private ShopSettings $settings,
+        private Today $today,
+    ) {
     }
 
     /**

@@ -17,8 +17,13 @@ use FreshTack\Shop\Seal\Seals;
 /** All that is written down of one engine, whatever boats it hung on. */
 final readonly class ShowEngineLog
 {
-    public function __construct(private Register $register, private EngineLogs $logs, private AssessEngine $assess, private Orders $orders, private Seals $seals)
-    {
+    public function __construct(
+        private Register $register,
+        private EngineLogs $logs,
+        private AssessEngine $assess,
+        private Orders $orders,
+        private Seals $seals,
+    ) {
     }
 
     /** @throws NotFound */

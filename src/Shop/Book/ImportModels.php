@@ -49,7 +49,10 @@ final readonly class ImportModels
             return new BookChange('model '.$model->code, 'new');
         }
         if (get_object_vars($known) !== get_object_vars($model)) {
-            $flaws->add('/models.json', \sprintf('%s is in the book with another maker, cycle or serial pattern (%s).', $model->code, $known->serialShape()));
+            $flaws->add(
+                '/models.json',
+                \sprintf('%s is in the book with another maker, cycle or serial pattern (%s).', $model->code, $known->serialShape()),
+            );
         }
 
         return new BookChange('model '.$model->code, 'same');

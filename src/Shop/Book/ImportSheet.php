@@ -58,7 +58,10 @@ final readonly class ImportSheet
     /** @throws NotFound */
     private function current(SheetHead $head): ?Revision
     {
-        $there = array_filter($this->revisions->of($head->id), static fn (RevisionLine $line): bool => $line->head->revision === $head->revision);
+        $there = array_filter(
+            $this->revisions->of($head->id),
+            static fn (RevisionLine $line): bool => $line->head->revision === $head->revision,
+        );
 
         return [] === $there ? null : $this->revisions->get($head->id, $head->revision);
     }

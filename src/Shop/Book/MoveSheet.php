@@ -40,7 +40,13 @@ final readonly class MoveSheet
                 $this->check->complete($sheet);
             }
             $moved = $this->revisions->replace($id, $revision, $version, [...$current->document, 'status' => $to->value, ...$this->reviewer($current, $to, $by)], $this->clock->now());
-            $this->audit->add($by->username, 'sheet.'.$to->value, Subject::sheet($id, $revision), ['reason' => $reason], Move::between($from->value, $to->value));
+            $this->audit->add(
+                $by->username,
+                'sheet.'.$to->value,
+                Subject::sheet($id, $revision),
+                ['reason' => $reason],
+                Move::between($from->value, $to->value),
+            );
             if (SheetStatus::Published === $to) {
                 ($this->supersede)($moved, $by);
             }

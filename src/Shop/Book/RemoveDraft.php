@@ -29,7 +29,13 @@ final readonly class RemoveDraft
                 throw Conflict::sheetStatus($head->name(), $head->status->value, 'thrown away');
             }
             $this->revisions->remove($id, $revision, $version);
-            $this->audit->add($by->username, 'sheet.thrown_away', Subject::sheet($id, $revision), [], Move::between($head->status->value, 'removed'));
+            $this->audit->add(
+                $by->username,
+                'sheet.thrown_away',
+                Subject::sheet($id, $revision),
+                [],
+                Move::between($head->status->value, 'removed'),
+            );
 
             return true;
         });

@@ -62,6 +62,12 @@ final readonly class SettleProposal
     {
         $this->proposals->settle($proposal->id, $outcome, $by->name, $this->clock->now());
         $detail = ['sheet' => $proposal->sheetId, 'path' => $proposal->field->value];
-        $this->audit->add($by->username, 'proposal.'.$outcome, Subject::proposal($proposal->id), $detail, Move::between('waiting', $outcome));
+        $this->audit->add(
+            $by->username,
+            'proposal.'.$outcome,
+            Subject::proposal($proposal->id),
+            $detail,
+            Move::between('waiting', $outcome),
+        );
     }
 }

@@ -123,6 +123,9 @@ final readonly class SheetCheck
     {
         $heads = array_map(static fn (RevisionLine $line): SheetHead => $line->head, $this->revisions->of($base->sheet));
 
-        return array_values(array_filter($heads, static fn (SheetHead $head): bool => $head->revision === $base->revision && $head->isFamily()));
+        return array_values(array_filter(
+            $heads,
+            static fn (SheetHead $head): bool => $head->revision === $base->revision && $head->isFamily(),
+        ));
     }
 }

@@ -79,7 +79,13 @@ final readonly class StartSheet
     private function add(array $document, Account $by): Revision
     {
         $revision = $this->revisions->add($document, $this->clock->now());
-        $this->audit->add($by->username, 'sheet.started', Subject::sheet($revision->head->id, $revision->head->revision), [], Move::into('draft'));
+        $this->audit->add(
+            $by->username,
+            'sheet.started',
+            Subject::sheet($revision->head->id, $revision->head->revision),
+            [],
+            Move::into('draft'),
+        );
 
         return $revision;
     }

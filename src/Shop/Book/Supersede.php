@@ -27,7 +27,13 @@ final readonly class Supersede
             if (SheetStatus::Published === $line->head->status && $line->head->revision !== $published->head->revision) {
                 $older = $this->revisions->get($line->head->id, $line->head->revision);
                 $this->revisions->replace($line->head->id, $line->head->revision, $older->version, [...$older->document, 'status' => SheetStatus::Withdrawn->value], $this->clock->now());
-                $this->audit->add($by->username, 'sheet.superseded', Subject::sheet($line->head->id, $line->head->revision), ['by' => $published->head->name()], Move::between('published', 'withdrawn'));
+                $this->audit->add(
+                    $by->username,
+                    'sheet.superseded',
+                    Subject::sheet($line->head->id, $line->head->revision),
+                    ['by' => $published->head->name()],
+                    Move::between('published', 'withdrawn'),
+                );
             }
         }
         ($this->flags)($published, $by);

@@ -39,7 +39,11 @@ final readonly class TakeBook
         }
         $flaws = new Flaws();
         $changes = $this->models->take($files['models.json'] ?? null, $flaws);
-        $sheets = array_filter($files, static fn (string $name): bool => '' === $name || str_starts_with($name, 'sheets/'), \ARRAY_FILTER_USE_KEY);
+        $sheets = array_filter(
+            $files,
+            static fn (string $name): bool => '' === $name || str_starts_with($name, 'sheets/'),
+            \ARRAY_FILTER_USE_KEY,
+        );
         $ours = $this->export->ours($files);
         $done = 0;
         foreach ($this->familiesFirst($sheets, $flaws) as $name => $document) {
@@ -47,7 +51,8 @@ final readonly class TakeBook
             $changes = [...$changes, ...(null === $change ? [] : [$change])];
             $this->progress->tell($token, ++$done, \count($sheets));
         }
-        foreach (array_filter($files, static fn (string $name): bool => str_starts_with($name, 'procedures/'), \ARRAY_FILTER_USE_KEY) as $name => $text) {
+        $procedures = array_filter($files, static fn (string $name): bool => str_starts_with($name, 'procedures/'), \ARRAY_FILTER_USE_KEY);
+        foreach ($procedures as $name => $text) {
             $change = $this->guarded($name, $flaws, fn (): BookChange => $this->procedures->take($text));
             $changes = [...$changes, ...(null === $change ? [] : [$change])];
         }
@@ -72,7 +77,8 @@ final readonly class TakeBook
                 $flaws->add('' === $name ? '' : '/'.$name, 'This holds no sheet.');
             }
         }
-        uasort($documents, static fn (array $a, array $b): int => [true !== ($a['family'] ?? false), $a['id'] ?? '', $a['revision'] ?? 0] <=> [true !== ($b['family'] ?? false), $b['id'] ?? '', $b['revision'] ?? 0]);
+        $turn = static fn (array $sheet): array => [true !== ($sheet['family'] ?? false), $sheet['id'] ?? '', $sheet['revision'] ?? 0];
+        uasort($documents, static fn (array $a, array $b): int => $turn($a) <=> $turn($b));
 
         return $documents;
     }

@@ -29,7 +29,17 @@ final readonly class SaveDuePolicy
         $this->unit->run(function () use ($policy, $useByMonth, $version, $by): void {
             $this->settings->changeDue($policy, $useByMonth, $version);
             ($this->mark)(null);
-            $this->audit->add($by->username, 'policy.due', Subject::shop(), ['windowHours' => $policy->windowHours->text(), 'windowDays' => $policy->windowDays, 'graceHours' => $policy->graceHours->text(), 'graceDays' => $policy->graceDays]);
+            $this->audit->add(
+                $by->username,
+                'policy.due',
+                Subject::shop(),
+                [
+                    'windowHours' => $policy->windowHours->text(),
+                    'windowDays' => $policy->windowDays,
+                    'graceHours' => $policy->graceHours->text(),
+                    'graceDays' => $policy->graceDays,
+                ],
+            );
         });
     }
 }

@@ -50,9 +50,33 @@ final readonly class FillHole
             }
             $sheet = $this->hole($file, $fill)->sheet->head ?? throw NotFound::engine($fill->engineId);
             $others = array_filter($file->draft->fills, static fn (Fill $other): bool => $other->engineId !== $fill->engineId || $other->field !== $fill->field);
-            $proposal = $this->proposals->raise(new Proposal(0, $sheet->id, $sheet->revision, $fill->field, $fill->content, $fill->document, $fill->revision, $fill->page, $fill->reason, $number, $by->name, $this->clock->now()));
-            $this->audit->add($by->username, 'proposal.raised', Subject::proposal($proposal), ['order' => $number, 'path' => $fill->field->value], Move::into('waiting'));
-            $this->audit->add($by->username, 'order.hole_filled', Subject::order($number), ['path' => $fill->field->value, 'reason' => $fill->reason]);
+            $proposal = $this->proposals->raise(new Proposal(
+                0,
+                $sheet->id,
+                $sheet->revision,
+                $fill->field,
+                $fill->content,
+                $fill->document,
+                $fill->revision,
+                $fill->page,
+                $fill->reason,
+                $number,
+                $by->name,
+                $this->clock->now(),
+            ));
+            $this->audit->add(
+                $by->username,
+                'proposal.raised',
+                Subject::proposal($proposal),
+                ['order' => $number, 'path' => $fill->field->value],
+                Move::into('waiting'),
+            );
+            $this->audit->add(
+                $by->username,
+                'order.hole_filled',
+                Subject::order($number),
+                ['path' => $fill->field->value, 'reason' => $fill->reason],
+            );
 
             return $this->orders->saveDraft($number, $version, $file->draft->withFills([...array_values($others), $fill]));
         });

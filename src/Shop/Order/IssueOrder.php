@@ -54,7 +54,13 @@ final readonly class IssueOrder
             $order->hasWork() || throw Conflict::nothingToIssue();
             $sheets = array_map(static fn (EngineAssessment $engine): ?SheetHead => $engine->sheet?->head, $assessed);
             $this->book->hold(...array_values(array_filter($sheets, static fn (?SheetHead $head): bool => null !== $head)));
-            $this->audit->add($by, 'order.issued', Subject::order($number), ['parked' => \count($order->blocked())], Move::between('draft', 'issued'));
+            $this->audit->add(
+                $by,
+                'order.issued',
+                Subject::order($number),
+                ['parked' => \count($order->blocked())],
+                Move::between('draft', 'issued'),
+            );
 
             return $this->orders->freeze($number, $version, Json::encode($request), Json::encode(WorkOrderDocument::of($order)), $by, $this->clock->now());
         });

@@ -28,6 +28,12 @@ final readonly class PrefillCheckIn
         $engines = array_map(static fn (EngineAssessment $assessed): DraftEngine => new DraftEngine($assessed->engine->id, $assessed->engine->model, $assessed->engine->serial, null, null, 0, null, [], $assessed->engine->year, $assessed->engine->gearcase), $state->engines);
         $models = array_map(static fn (EngineModel $model): array => ['code' => $model->code, 'maker' => $model->maker], $this->book->models());
 
-        return new CheckInForm($state->boat, $state->engines, new Draft(Place::Shop, $air->coldest->celsius, $air->warmest->celsius, '', $engines), $models, $this->orders->openOf($boatId));
+        return new CheckInForm(
+            $state->boat,
+            $state->engines,
+            new Draft(Place::Shop, $air->coldest->celsius, $air->warmest->celsius, '', $engines),
+            $models,
+            $this->orders->openOf($boatId),
+        );
     }
 }

@@ -22,8 +22,13 @@ use FreshTack\Shop\ShopSettings;
 /** The order sheet of an issued order, and the service record and the filter labels of a released one. */
 final readonly class PrintOrder
 {
-    public function __construct(private Orders $orders, private Register $register, private ShopSettings $settings, private Printer $printer, private Seals $seals)
-    {
+    public function __construct(
+        private Orders $orders,
+        private Register $register,
+        private ShopSettings $settings,
+        private Printer $printer,
+        private Seals $seals,
+    ) {
     }
 
     /**

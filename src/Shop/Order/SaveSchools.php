@@ -30,7 +30,15 @@ final readonly class SaveSchools
             if (\in_array(Question::FirstFilter, $changed, true)) {
                 ($this->mark)(null);
             }
-            $this->audit->add($by->username, 'policy.schools', Subject::shop(), array_combine(array_map(static fn (Question $question): string => $question->value, $changed), array_map(static fn (Question $question): string => $schools->answer($question)->code, $changed)));
+            $this->audit->add(
+                $by->username,
+                'policy.schools',
+                Subject::shop(),
+                array_combine(
+                    array_map(static fn (Question $question): string => $question->value, $changed),
+                    array_map(static fn (Question $question): string => $schools->answer($question)->code, $changed),
+                ),
+            );
         });
     }
 }

@@ -16,8 +16,15 @@ use FreshTack\Shop\Seal\Seals;
 /** A draft is shown as it would be built now; an issued order as it was frozen. */
 final readonly class ShowOrder
 {
-    public function __construct(private Orders $orders, private Register $register, private RequestAssembler $assembler, private PreviewOrder $preview, private OrderFlags $flags, private SpecBook $book, private Seals $seals)
-    {
+    public function __construct(
+        private Orders $orders,
+        private Register $register,
+        private RequestAssembler $assembler,
+        private PreviewOrder $preview,
+        private OrderFlags $flags,
+        private SpecBook $book,
+        private Seals $seals,
+    ) {
     }
 
     /** @throws NotFound|InvalidQuantity|InvalidDocument|GateBroken */
@@ -33,6 +40,14 @@ final readonly class ShowOrder
         }
         $boat = $this->register->boat($file->boatId);
 
-        return new OrderView($file, $boat, $this->assembler->assess($boat, $file->draft), $file->document, $this->flags->ofOrder($number), $this->book->tasks(), $this->seals->flawOfOrder($number));
+        return new OrderView(
+            $file,
+            $boat,
+            $this->assembler->assess($boat, $file->draft),
+            $file->document,
+            $this->flags->ofOrder($number),
+            $this->book->tasks(),
+            $this->seals->flawOfOrder($number),
+        );
     }
 }

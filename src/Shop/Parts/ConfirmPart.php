@@ -45,7 +45,12 @@ final readonly class ConfirmPart
                 $this->confirmations->add($order, new Confirmation($answer->number ?? $number, $each, $by, $this->clock->now()));
             }
             $action = CartState::Fits === $answer->state ? 'cart.confirmed' : 'cart.refused';
-            $this->audit->add($by, $action, Subject::order($order), ['number' => $number, 'engine' => $engine, 'found' => $answer->state->value]);
+            $this->audit->add(
+                $by,
+                $action,
+                Subject::order($order),
+                ['number' => $number, 'engine' => $engine, 'found' => $answer->state->value],
+            );
 
             return ($this->show)($order, $answer);
         });

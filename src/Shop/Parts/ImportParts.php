@@ -39,7 +39,10 @@ final readonly class ImportParts
             $before = $known[$part->number] ?? null;
             $there = $written[strtoupper($part->number)] ?? $part->number;
             if ($there !== $part->number) {
-                $flaws->add("/rows/$row/number", \sprintf('Row %d: %s stands in the catalogue as %s. Write it the same way.', $row, $part->number, $there));
+                $flaws->add(
+                    "/rows/$row/number",
+                    \sprintf('Row %d: %s stands in the catalogue as %s. Write it the same way.', $row, $part->number, $there),
+                );
             }
             $after[$part->number] = $part;
             if (null !== $before && self::told($before) === self::told($part)) {
@@ -62,7 +65,12 @@ final readonly class ImportParts
             $import = $this->preview($csv);
             $parts = array_map(static fn (PartChange $change): CataloguePart => $change->after, $import->changes);
             $this->catalogue->write($parts, fn (int $done) => $this->progress->tell($token, $done, \count($parts)));
-            $this->audit->add($by->username, 'parts.imported', Subject::catalogue(), ['changed' => \count($parts), 'same' => $import->same]);
+            $this->audit->add(
+                $by->username,
+                'parts.imported',
+                Subject::catalogue(),
+                ['changed' => \count($parts), 'same' => $import->same],
+            );
 
             return $import;
         });

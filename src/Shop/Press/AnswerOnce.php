@@ -10,7 +10,10 @@ use FreshTack\Shop\Conflict;
 use FreshTack\Shop\Unit;
 use Psr\Clock\ClockInterface;
 
-/** Carries out what was pressed, and gives the same answer again to whoever sends the same press again. What was refused is not remembered. */
+/**
+ * Carries out what was pressed, and gives the same answer again to whoever sends the same press again. What was refused
+ * is not remembered.
+ */
 final readonly class AnswerOnce
 {
     public function __construct(private Presses $presses, private Unit $unit, private ClockInterface $clock)

@@ -29,7 +29,12 @@ final readonly class DeclineTask
         $this->unit->run(function () use ($engineId, $declined, $by): void {
             $engine = $this->register->engine($engineId);
             $this->logs->addDeclined($engine->id, $declined, $by);
-            $this->audit->add($by, 'engine.declined', Subject::engine($engineId), ['task' => $declined->task->value, 'note' => $declined->note]);
+            $this->audit->add(
+                $by,
+                'engine.declined',
+                Subject::engine($engineId),
+                ['task' => $declined->task->value, 'note' => $declined->note],
+            );
         });
     }
 }

@@ -55,7 +55,17 @@ final readonly class EnterReading
         }
         if (!$history->hours->has($reading)) {
             $this->logs->addReading($engineId, $reading, $by);
-            $this->audit->add($by, null === $new->newMeter ? 'engine.read' : 'engine.new_meter', Subject::engine($engineId), ['hours' => $reading->meter->text(), 'on' => $reading->on->format('Y-m-d'), 'offsetTenths' => $reading->offsetTenths, 'sure' => $new->sure]);
+            $this->audit->add(
+                $by,
+                null === $new->newMeter ? 'engine.read' : 'engine.new_meter',
+                Subject::engine($engineId),
+                [
+                    'hours' => $reading->meter->text(),
+                    'on' => $reading->on->format('Y-m-d'),
+                    'offsetTenths' => $reading->offsetTenths,
+                    'sure' => $new->sure,
+                ],
+            );
         }
 
         return $reading;

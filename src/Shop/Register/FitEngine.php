@@ -35,7 +35,12 @@ final readonly class FitEngine
             $this->checkDay($engine, $on);
             $this->checkOrders($engine->boatId);
             $this->register->takeOff($engineId, $on);
-            $this->audit->add($by, 'engine.taken_off', Subject::engine($engineId), ['boat' => $engine->boatId, 'position' => $engine->position?->value]);
+            $this->audit->add(
+                $by,
+                'engine.taken_off',
+                Subject::engine($engineId),
+                ['boat' => $engine->boatId, 'position' => $engine->position?->value],
+            );
             $this->reckon->ofEngine($engineId);
         });
     }

@@ -49,7 +49,12 @@ final readonly class RecordServed
             $done = new TaskDone($task, $action ?? ($this->scheduled)($engine->plate(), $task), $on, $total, $evidence, true);
             $this->logs->addDone($engineId, $done, $by);
             $this->reckon->ofEngine($engineId);
-            $this->audit->add($by, 'engine.done_elsewhere', Subject::engine($engineId), ['task' => $done->task->value, 'on' => $done->on->format('Y-m-d'), 'evidence' => $done->evidence]);
+            $this->audit->add(
+                $by,
+                'engine.done_elsewhere',
+                Subject::engine($engineId),
+                ['task' => $done->task->value, 'on' => $done->on->format('Y-m-d'), 'evidence' => $done->evidence],
+            );
         });
     }
 

@@ -16,8 +16,15 @@ use FreshTack\Shop\Unit;
 /** Keeps what a reader told of an engine: the hours as a reading like any other, the rest beside them. */
 final readonly class TakeReport
 {
-    public function __construct(private Register $register, private EngineLogs $logs, private EngineReader $reader, private EnterReading $enter, private ReckonDues $reckon, private AuditLog $audit, private Unit $unit)
-    {
+    public function __construct(
+        private Register $register,
+        private EngineLogs $logs,
+        private EngineReader $reader,
+        private EnterReading $enter,
+        private ReckonDues $reckon,
+        private AuditLog $audit,
+        private Unit $unit,
+    ) {
     }
 
     /**
@@ -61,7 +68,12 @@ final readonly class TakeReport
             $known = array_filter($this->logs->reports($engineId), $report->isSameAs(...));
             if ([] === $known) {
                 $this->logs->addReport($engineId, $report);
-                $this->audit->add($by, 'engine.reader_told', Subject::engine($engineId), ['on' => $report->on->format('Y-m-d'), 'faults' => \count($report->faults)]);
+                $this->audit->add(
+                    $by,
+                    'engine.reader_told',
+                    Subject::engine($engineId),
+                    ['on' => $report->on->format('Y-m-d'), 'faults' => \count($report->faults)],
+                );
             }
             $this->reckon->ofEngine($engineId);
         });

@@ -65,7 +65,12 @@ final readonly class RemindOwner
         $message = new Message($boatId, $channel, $this->recipient($state, $channel), $subject, $body, $this->clock->now(), $by);
         $failure = $this->attempt($message);
         $kept = $this->unit->run(function () use ($message, $failure, $boatId, $by): Message {
-            $this->audit->add($by, null === $failure ? 'owner.reminded' : 'owner.not_reminded', Subject::boat($boatId), ['channel' => $message->channel->value, 'recipient' => $message->recipient]);
+            $this->audit->add(
+                $by,
+                null === $failure ? 'owner.reminded' : 'owner.not_reminded',
+                Subject::boat($boatId),
+                ['channel' => $message->channel->value, 'recipient' => $message->recipient],
+            );
 
             return $this->outbox->keep(new Message($message->boatId, $message->channel, $message->recipient, $message->subject, $message->body, $message->writtenAt, $message->writtenBy, $failure?->getMessage()));
         });

@@ -11,7 +11,11 @@ final class SealBroken extends \RuntimeException implements ExpectedError
 {
     public static function ofOrder(int $number, string $flaw): self
     {
-        return new self(\sprintf('Order %d does not fit its seal: %s. It counts as no record. Tell the manager; the backups still have it as it was.', $number, $flaw));
+        return new self(\sprintf(
+            'Order %d does not fit its seal: %s. It counts as no record. Tell the manager; the backups still have it as it was.',
+            $number,
+            $flaw,
+        ));
     }
 
     public function errorKey(): string

@@ -34,21 +34,26 @@ final readonly class ChainRows
             return \sprintf('%d of %d lines are there', $place, $links);
         }
 
-        return false === $end || hash_equals($this->seal->head($chain, $place, $before), Column::text($end, 'head')) ? null : 'the end of it is not what was written';
+        return false === $end || hash_equals($this->seal->head($chain, $place, $before), Column::text($end, 'head'))
+            ? null
+            : 'the end of it is not what was written';
     }
 
     /** Whether anything of it stands here: a row, or its end. */
     public function isThere(ChainName $chain): bool
     {
-        return false !== $this->connection->fetchOne('SELECT 1 FROM chain_head WHERE name = ?', [$chain->text]) || [] !== [...$this->links($chain)];
+        return false !== $this->connection->fetchOne('SELECT 1 FROM chain_head WHERE name = ?', [$chain->text])
+            || [] !== [...$this->links($chain)];
     }
 
     /** @return iterable<ChainName> all that there are, by their rows or by their ends */
     public function all(): iterable
     {
         foreach ($this->connection->iterateColumn(
-            'SELECT name FROM chain_head UNION SELECT CONCAT(\'order \', number) FROM work_order WHERE document IS NOT NULL OR status <> \'draft\'
-             UNION SELECT CONCAT(\'engine \', engine_id) FROM task_done UNION SELECT CONCAT(\'trail \', subject) FROM audit_entry ORDER BY 1',
+            "SELECT name FROM chain_head
+             UNION SELECT CONCAT('order ', number) FROM work_order WHERE document IS NOT NULL OR status <> 'draft'
+             UNION SELECT CONCAT('engine ', engine_id) FROM task_done
+             UNION SELECT CONCAT('trail ', subject) FROM audit_entry ORDER BY 1",
         ) as $name) {
             yield ChainName::written(\is_string($name) ? $name : '');
         }
@@ -94,10 +99,24 @@ final readonly class ChainRows
         if (false === $order || (null === $order['document'] && 'draft' === $order['status'])) {
             return;
         }
-        yield new Link('the issued order', 'work_order', 'document_seal', ['number' => $number], Links::content(Links::DOCUMENT, $order), self::text($order['document_seal']));
+        yield new Link(
+            'the issued order',
+            'work_order',
+            'document_seal',
+            ['number' => $number],
+            Links::content(Links::DOCUMENT, $order),
+            self::text($order['document_seal']),
+        );
         yield from $this->ofRows('bench_entry', 'work_order_id', 'sequence', Links::ENTRY, $number, 'entry');
         if (null !== $order['record'] || 'released' === $order['status']) {
-            yield new Link('the record', 'work_order', 'record_seal', ['number' => $number], Links::content(Links::RECORD, $order), self::text($order['record_seal']));
+            yield new Link(
+                'the record',
+                'work_order',
+                'record_seal',
+                ['number' => $number],
+                Links::content(Links::RECORD, $order),
+                self::text($order['record_seal']),
+            );
         }
     }
 
@@ -110,7 +129,14 @@ final readonly class ChainRows
     {
         $rows = $this->connection->fetchAllAssociative("SELECT * FROM $table WHERE $of = ? ORDER BY $id", [$key]);
         foreach ($rows as $index => $row) {
-            yield new Link(\sprintf('%s %d', $name, $index + 1), $table, 'seal', [$id => $row[$id]], Links::content($columns, $row), self::text($row['seal']));
+            yield new Link(
+                \sprintf('%s %d', $name, $index + 1),
+                $table,
+                'seal',
+                [$id => $row[$id]],
+                Links::content($columns, $row),
+                self::text($row['seal']),
+            );
         }
     }
 

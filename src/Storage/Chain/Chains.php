@@ -49,6 +49,10 @@ final readonly class Chains
     /** Begins it anew, for what is made again before anybody has added to it. */
     public function restart(ChainName $chain): void
     {
-        $this->connection->update('chain_head', ['links' => 0, 'last' => '', 'head' => $this->seal->head($chain, 0, '')], ['name' => $chain->text]);
+        $this->connection->update(
+            'chain_head',
+            ['links' => 0, 'last' => '', 'head' => $this->seal->head($chain, 0, '')],
+            ['name' => $chain->text],
+        );
     }
 }

@@ -20,7 +20,11 @@ class AuditRecord
         #[ORM\Column(type: Types::TEXT, length: 16777215)] public string $detail,
         #[ORM\Column(length: 20, nullable: true, options: ['comment' => 'status of the subject'])] public ?string $changedFrom,
         #[ORM\Column(length: 20, nullable: true, options: ['comment' => 'status of the subject'])] public ?string $changedTo,
-        #[ORM\Column(length: 64, options: ['charset' => 'ascii', 'collation' => 'ascii_bin', 'comment' => 'HMAC over this and the seal before it'])] public string $seal,
+        #[ORM\Column(
+            length: 64,
+            options: ['charset' => 'ascii', 'collation' => 'ascii_bin', 'comment' => 'HMAC over this and the seal before it'],
+        )]
+        public string $seal,
         #[ORM\Id, ORM\GeneratedValue, ORM\Column(options: ['unsigned' => true])] public ?int $id = null,
     ) {
     }

@@ -22,7 +22,11 @@ class BenchEntryRecord
         #[ORM\Column(type: Types::DATETIME_IMMUTABLE, options: ['comment' => 'UTC'])] public \DateTimeImmutable $receivedAt,
         #[ORM\Column(options: ['unsigned' => true])] public int $deviceSequence,
         #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true, options: ['comment' => 'UTC, by the clock of the tablet'])] public ?\DateTimeImmutable $deviceAt,
-        #[ORM\Column(length: 64, options: ['charset' => 'ascii', 'collation' => 'ascii_bin', 'comment' => 'HMAC over this and the seal before it'])] public string $seal,
+        #[ORM\Column(
+            length: 64,
+            options: ['charset' => 'ascii', 'collation' => 'ascii_bin', 'comment' => 'HMAC over this and the seal before it'],
+        )]
+        public string $seal,
         #[ORM\Id, ORM\GeneratedValue, ORM\Column(options: ['unsigned' => true])] public ?int $sequence = null,
     ) {
     }

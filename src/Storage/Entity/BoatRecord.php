@@ -28,7 +28,8 @@ class BoatRecord
         #[ORM\Column(length: 40)] public string $monthsUsed,
         #[ORM\Column(options: ['default' => false])] public bool $idling = false,
         #[ORM\Column(options: ['default' => false])] public bool $silt = false,
-        #[ORM\Column(options: ['unsigned' => true, 'default' => 0, 'comment' => 'one more with every unit of work that decided by it'])] public int $turn = 0,
+        #[ORM\Column(options: ['unsigned' => true, 'default' => 0, 'comment' => 'one more with every unit of work that decided by it'])]
+        public int $turn = 0,
         #[ORM\Id, ORM\GeneratedValue, ORM\Column(options: ['unsigned' => true])] public ?int $id = null,
         #[ORM\Version, ORM\Column(type: Types::INTEGER, options: ['unsigned' => true])] public int $version = 1,
     ) {

@@ -26,7 +26,8 @@ class EngineRecord
         #[ORM\Column(type: Types::SMALLINT, nullable: true, options: ['unsigned' => true])] public ?int $modelYear = null,
         #[ORM\Column(length: Width::GEARCASE, nullable: true)] public ?string $gearcase = null,
         #[ORM\Column(type: Types::DATE_IMMUTABLE, nullable: true)] public ?\DateTimeImmutable $warrantyUntil = null,
-        #[ORM\Column(options: ['unsigned' => true, 'default' => 0, 'comment' => 'one more with every unit of work that decided by it'])] public int $turn = 0,
+        #[ORM\Column(options: ['unsigned' => true, 'default' => 0, 'comment' => 'one more with every unit of work that decided by it'])]
+        public int $turn = 0,
         #[ORM\Id, ORM\GeneratedValue, ORM\Column(options: ['unsigned' => true])] public ?int $id = null,
         #[ORM\Version, ORM\Column(type: Types::INTEGER, options: ['unsigned' => true])] public int $version = 1,
     ) {

@@ -31,8 +31,18 @@ class OrderRecord
         #[ORM\Column(nullable: true, options: ['unsigned' => true, 'comment' => 'of the frozen order; null: not counted yet, or not issued'])] public ?int $steps = null,
         #[ORM\Column(options: ['unsigned' => true, 'default' => 0])] public int $stepsDone = 0,
         #[ORM\Column(length: 40, nullable: true, options: ['comment' => 'what was found and stopped the work'])] public ?string $stoppedBy = null,
-        #[ORM\Column(length: 64, nullable: true, options: ['charset' => 'ascii', 'collation' => 'ascii_bin', 'comment' => 'HMAC over the frozen order'])] public ?string $documentSeal = null,
-        #[ORM\Column(length: 64, nullable: true, options: ['charset' => 'ascii', 'collation' => 'ascii_bin', 'comment' => 'HMAC over the record and the seal of the last entry'])] public ?string $recordSeal = null,
+        #[ORM\Column(
+            length: 64,
+            nullable: true,
+            options: ['charset' => 'ascii', 'collation' => 'ascii_bin', 'comment' => 'HMAC over the frozen order'],
+        )]
+        public ?string $documentSeal = null,
+        #[ORM\Column(
+            length: 64,
+            nullable: true,
+            options: ['charset' => 'ascii', 'collation' => 'ascii_bin', 'comment' => 'HMAC over the record and the seal of the last entry'],
+        )]
+        public ?string $recordSeal = null,
         #[ORM\Id, ORM\GeneratedValue, ORM\Column(options: ['unsigned' => true])] public ?int $number = null,
         #[ORM\Version, ORM\Column(type: Types::INTEGER, options: ['unsigned' => true])] public int $version = 1,
     ) {

@@ -20,7 +20,11 @@ class TaskDoneRecord
         #[ORM\Column(length: 10, options: ['default' => 'renew'])] public string $action,
         #[ORM\Column(options: ['default' => false])] public bool $elsewhere,
         #[ORM\Column(length: 40, options: ['default' => ''])] public string $enteredBy,
-        #[ORM\Column(length: 64, options: ['charset' => 'ascii', 'collation' => 'ascii_bin', 'comment' => 'HMAC over this and the seal before it'])] public string $seal,
+        #[ORM\Column(
+            length: 64,
+            options: ['charset' => 'ascii', 'collation' => 'ascii_bin', 'comment' => 'HMAC over this and the seal before it'],
+        )]
+        public string $seal,
         #[ORM\Id, ORM\GeneratedValue, ORM\Column(options: ['unsigned' => true])] public ?int $id = null,
     ) {
     }

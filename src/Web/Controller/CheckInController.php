@@ -36,6 +36,9 @@ final readonly class CheckInController
     {
         $draft = Body::read($request, static fn (Cursor $body): Draft => DraftReader::at($body));
 
-        return new JsonResponse(OrderFileView::file(($this->checkIn)($id, $draft, $request->query->getBoolean('beside'), $user->account->username)), Response::HTTP_CREATED);
+        return new JsonResponse(
+            OrderFileView::file(($this->checkIn)($id, $draft, $request->query->getBoolean('beside'), $user->account->username)),
+            Response::HTTP_CREATED,
+        );
     }
 }

@@ -30,7 +30,10 @@ final readonly class DraftController
     #[Route('/api/orders/{number<\d+>}/draft', name: 'draft', methods: ['PUT'])]
     public function __invoke(int $number, Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
-        [$version, $draft] = Body::read($request, static fn (Cursor $body): array => [$body->at('version')->int(1, \PHP_INT_MAX), DraftReader::whole($body->at('draft'))]);
+        [$version, $draft] = Body::read(
+            $request,
+            static fn (Cursor $body): array => [$body->at('version')->int(1, \PHP_INT_MAX), DraftReader::whole($body->at('draft'))],
+        );
 
         return new JsonResponse(OrderFileView::file(($this->save)($number, $version, $draft, $user->account->username)));
     }

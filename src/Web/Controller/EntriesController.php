@@ -37,6 +37,9 @@ final readonly class EntriesController
         $mayDecide = $this->security->isGranted('ROLE_WRITER');
         $batch = Body::read($request, fn (Cursor $body): array => EntryBatch::read($body, $user->account->username, $this->clock->now(), $mayWork, $mayDecide));
 
-        return new JsonResponse([...BenchStateView::of(($this->record)($number, $batch, $user->account->username)), 'wrenches' => $this->settings->wrenches()]);
+        return new JsonResponse([
+            ...BenchStateView::of(($this->record)($number, $batch, $user->account->username)),
+            'wrenches' => $this->settings->wrenches(),
+        ]);
     }
 }

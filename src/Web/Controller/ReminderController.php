@@ -30,8 +30,12 @@ final readonly class ReminderController
 {
     private const MOST = 100;
 
-    public function __construct(private RemindOwner $remind, private Outbox $outbox, private CalendarFeeds $feeds, private RenewCalendar $renew)
-    {
+    public function __construct(
+        private RemindOwner $remind,
+        private Outbox $outbox,
+        private CalendarFeeds $feeds,
+        private RenewCalendar $renew,
+    ) {
     }
 
     #[Route('/api/outbox', name: 'outbox', methods: ['GET'])]

@@ -67,7 +67,10 @@ final readonly class SchoolsController
     #[IsGranted('ROLE_MANAGER')]
     public function change(Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
-        [$schools, $version] = Body::read($request, static fn (Cursor $body): array => [SchoolsReader::whole($body->at('answers')), $body->at('version')->int(1, \PHP_INT_MAX)]);
+        [$schools, $version] = Body::read(
+            $request,
+            static fn (Cursor $body): array => [SchoolsReader::whole($body->at('answers')), $body->at('version')->int(1, \PHP_INT_MAX)],
+        );
         ($this->save)($schools, $version, $user->account);
 
         return $this->show();

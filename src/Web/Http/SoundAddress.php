@@ -17,7 +17,11 @@ final readonly class SoundAddress
     public function __invoke(RequestEvent $event): void
     {
         if (!self::isSound($event->getRequest())) {
-            $event->setResponse(Problem::of(400, 'address.unreadable', 'This address holds something that is no text. Go back, and choose what you wanted from the page.'));
+            $event->setResponse(Problem::of(
+                400,
+                'address.unreadable',
+                'This address holds something that is no text. Go back, and choose what you wanted from the page.',
+            ));
         }
     }
 
@@ -25,7 +29,12 @@ final readonly class SoundAddress
     {
         $path = rawurldecode($request->getPathInfo());
         foreach ([$path, ...array_keys($request->query->all()), ...array_values($request->query->all())] as $text) {
-            if (\is_array($text) || !mb_check_encoding((string) $text, 'UTF-8') || \strlen((string) $text) > self::LONGEST || 1 === preg_match('/[\x00-\x1F\x7F]/', (string) $text)) {
+            if (
+                \is_array($text)
+                || !mb_check_encoding((string) $text, 'UTF-8')
+                || \strlen((string) $text) > self::LONGEST
+                || 1 === preg_match('/[\x00-\x1F\x7F]/', (string) $text)
+            ) {
                 return false;
             }
         }

@@ -26,8 +26,16 @@ final class CursorTest extends TestCase
         yield 'a broken number' => [1.5, static fn (Cursor $at) => $at->int(1, 9), 'This must be a whole number from 1 to 9.'];
         yield 'yes as text' => ['yes', static fn (Cursor $at) => $at->bool(), 'This must be yes or no.'];
         yield 'a word that is none of the choices' => ['steam', static fn (Cursor $at) => $at->enum(Cycle::class), 'This must be one of: four_stroke, two_stroke, electric, diesel.'];
-        yield 'a day that does not exist' => ['2026-02-30', static fn (Cursor $at) => $at->day(), 'This must be a day that exists, from 1900 to 2199, written YYYY-MM-DD.'];
-        yield 'a day written the other way' => ['30.01.2026', static fn (Cursor $at) => $at->day(), 'This must be a day that exists, from 1900 to 2199, written YYYY-MM-DD.'];
+        yield 'a day that does not exist' => [
+            '2026-02-30',
+            static fn (Cursor $at) => $at->day(),
+            'This must be a day that exists, from 1900 to 2199, written YYYY-MM-DD.',
+        ];
+        yield 'a day written the other way' => [
+            '30.01.2026',
+            static fn (Cursor $at) => $at->day(),
+            'This must be a day that exists, from 1900 to 2199, written YYYY-MM-DD.',
+        ];
         yield 'an object for a list' => [['a' => 1], static fn (Cursor $at) => $at->list(), 'This must be a list.'];
         yield 'a list that is too short' => [[], static fn (Cursor $at) => $at->list(1, 5), 'This list must have 1 to 5 entries; it has 0.'];
         yield 'a list for an object' => [[1], static fn (Cursor $at) => $at->keys(), 'This must be an object.'];
