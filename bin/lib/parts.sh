@@ -142,7 +142,8 @@ end_by_pid_file() {
     local pid
     pid=$(cat "$1" 2>/dev/null) || return 0
     [ -n "$pid" ] || return 0
-    if tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -qF "$2"; then
+    [ -r "/proc/$pid/cmdline" ] || return 0
+    if tr '\0' ' ' 2>/dev/null <"/proc/$pid/cmdline" | grep -qF "$2"; then
         say "  $(basename "$1" .pid) of an older version ran: ended"
         kill -TERM "$pid" 2>/dev/null || true
         until_true 30 none_of "$pid" || { kill -9 -- "-$pid" || kill -9 "$pid"; } 2>/dev/null || true

@@ -6,6 +6,7 @@ namespace FreshTack\Console;
 
 use Doctrine\DBAL\Exception as DatabaseException;
 use FreshTack\Shop\Away;
+use FreshTack\Storage\Causes;
 use FreshTack\Storage\Upkeep\DatabaseAway;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Component\Console\Output\OutputInterface;
@@ -32,7 +33,7 @@ final class FreshTackConsole extends Application
         if (null !== $away) {
             return 'away.disk' === $away->errorKey ? self::FULL : self::AWAY;
         }
-        for ($cause = $error; null !== $cause; $cause = $cause->getPrevious()) {
+        foreach (Causes::of($error) as $cause) {
             if ($cause instanceof DatabaseException || $cause instanceof \PDOException) {
                 return 'The database refused this. Nothing was changed. What it said stands in the log; with -v it is shown here.';
             }

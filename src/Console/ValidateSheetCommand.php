@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Console;
 
+use FreshTack\Core\Reading\Flaw;
 use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Core\SpecBook\Doubts;
 use FreshTack\Core\SpecBook\SheetReader;
@@ -34,41 +35,33 @@ final class ValidateSheetCommand extends Command
         $files = $input->getArgument('files');
         $flawed = 0;
         foreach (\is_array($files) ? array_filter($files, \is_string(...)) : [] as $file) {
-            $flaws = $this->flaws($file);
-            $flawed += [] === $flaws ? 0 : 1;
-            $output->writeln($file.([] === $flaws ? ': ok' : ''), OutputInterface::OUTPUT_RAW);
-            foreach ([] === $flaws ? $this->doubts($file) : $flaws as $flaw) {
-                $output->writeln('  '.$flaw, OutputInterface::OUTPUT_RAW);
+            [$isFlawed, $told] = $this->told($file);
+            $flawed += $isFlawed ? 1 : 0;
+            $output->writeln($file.($isFlawed ? '' : ': ok'), OutputInterface::OUTPUT_RAW);
+            foreach ($told as $line) {
+                $output->writeln('  '.$line, OutputInterface::OUTPUT_RAW);
             }
         }
 
         return 0 === $flawed ? Command::SUCCESS : Command::FAILURE;
     }
 
-    /** @return list<string> */
-    private function flaws(string $file): array
+    /** @return array{bool, list<string>} whether it is flawed; its flaws, or what is possible and seldom meant */
+    private function told(string $file): array
     {
         try {
             $text = Given::file($file);
-            SheetReader::read(Json::read($text));
+            $sheet = SheetReader::read(Json::read($text));
             $this->schemas->validate($text, Schemas::SPEC_SHEET);
         } catch (InvalidDocument $error) {
-            return array_map(static fn ($flaw): string => ('' === $flaw->pointer ? '/' : $flaw->pointer).': '.$flaw->message, $error->flaws);
+            return [true, array_map(self::flaw(...), $error->flaws)];
         }
 
-        return [];
+        return [false, array_map(static fn (string $doubt): string => 'in doubt: '.$doubt, Doubts::about($sheet))];
     }
 
-    /** @return list<string> what is possible and seldom meant; no reason to fail */
-    private function doubts(string $file): array
+    private static function flaw(Flaw $flaw): string
     {
-        try {
-            return array_map(
-                static fn (string $doubt): string => 'in doubt: '.$doubt,
-                Doubts::about(SheetReader::read(Json::read(Given::file($file)))),
-            );
-        } catch (InvalidDocument) {
-            return [];
-        }
+        return ('' === $flaw->pointer ? '/' : $flaw->pointer).': '.$flaw->message;
     }
 }

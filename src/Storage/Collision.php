@@ -20,7 +20,7 @@ final readonly class Collision
 
     public static function isBehind(\Throwable $error): bool
     {
-        for ($cause = $error; null !== $cause; $cause = $cause->getPrevious()) {
+        foreach (Causes::of($error) as $cause) {
             if (self::isOne($cause)) {
                 return true;
             }

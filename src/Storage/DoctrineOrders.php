@@ -16,6 +16,7 @@ use FreshTack\Shop\Bench\Tally;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Order\Draft;
+use FreshTack\Shop\Order\FrozenOrder;
 use FreshTack\Shop\Order\OrderFile;
 use FreshTack\Shop\Order\Orders;
 use FreshTack\Shop\Order\OrderStatus;
@@ -95,34 +96,34 @@ final readonly class DoctrineOrders implements Orders
         return OrderFiles::of($record);
     }
 
-    public function freeze(int $number, int $version, string $request, string $document, string $by, \DateTimeImmutable $at): OrderFile
+    public function freeze(int $number, int $version, FrozenOrder $frozen, string $by, \DateTimeImmutable $at): OrderFile
     {
         $record = $this->lock($number, $version);
         $record->status = OrderStatus::Issued->value;
-        $this->keep($record, $request, $document, $by, $at);
+        $this->keep($record, $frozen, $by, $at);
 
         return OrderFiles::of($record);
     }
 
-    public function refreeze(int $number, string $request, string $document, string $by, \DateTimeImmutable $at): OrderFile
+    public function refreeze(int $number, FrozenOrder $frozen, string $by, \DateTimeImmutable $at): OrderFile
     {
         $record = $this->record($number);
         $this->entities->createQuery('DELETE FROM '.OrderLineRecord::class.' l WHERE l.workOrder = :order')->execute(['order' => $number]);
-        $this->keep($record, $request, $document, $by, $at);
+        $this->keep($record, $frozen, $by, $at);
 
         return OrderFiles::of($record);
     }
 
-    private function keep(OrderRecord $record, string $request, string $document, string $by, \DateTimeImmutable $at): void
+    private function keep(OrderRecord $record, FrozenOrder $frozen, string $by, \DateTimeImmutable $at): void
     {
-        $record->request = $request;
-        $record->document = $document;
-        $record->documentSha256 = hash('sha256', $document);
+        $record->request = $frozen->request;
+        $record->document = $frozen->document;
+        $record->documentSha256 = hash('sha256', $frozen->document);
         $record->engineVersion = OrderBuilder::VERSION;
         $record->issuedBy = $by;
         $record->issuedAt = $at;
         $record->documentSeal = $this->seals->document($record);
-        $decoded = $this->decoded($document);
+        $decoded = $this->decoded($frozen->document);
         $record->steps = array_sum(array_map(static fn (Cursor $operation): int => \count($operation->at('steps')->list()), $decoded->at('operations')->list()));
         $record->stepsDone = 0;
         $this->addLines($record, $decoded);

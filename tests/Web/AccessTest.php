@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FreshTack\Tests\Web;
 
+use FreshTack\Core\Reading\Cursor;
+use FreshTack\Exchange\Json;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Routing\RouterInterface;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
@@ -45,6 +47,18 @@ final class AccessTest extends ApiTestCase
         sort($described);
 
         self::assertSame($described, $routes);
+    }
+
+    public function testAnAddressThatLeadsNowhereIsSaidToBeOneAndNamesNothingOfOurs(): void
+    {
+        $this->signIn('ines');
+        foreach ([['GET', '/api/nowhere', 404], ['DELETE', '/api/board', 405]] as [$method, $path, $status]) {
+            $this->client->request($method, $path, server: ['HTTP_X-Fresh-Tack' => '1']);
+            $response = $this->client->getResponse();
+            $problem = Cursor::over(Json::decode((string) $response->getContent()));
+            self::assertSame([$status, 'urn:fresh-tack:http.'.$status], [$response->getStatusCode(), $problem->at('type')->raw()]);
+            self::assertStringNotContainsString('http', $problem->at('detail')->string());
+        }
     }
 
     private static function router(): RouterInterface

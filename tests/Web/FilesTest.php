@@ -26,6 +26,23 @@ final class FilesTest extends ApiTestCase
         self::assertSame(20, $this->call('GET', '/api/progress/whole-book-test')->at('progress')->at('of')->raw());
     }
 
+    public function testAProcedureAndAModelFromAFileAreInTheTrail(): void
+    {
+        $this->signIn('mora');
+        $files = BookArchive::read($this->download('/api/book/archive.zip'))->files;
+        $models = Cursor::over(Json::decode($files['models.json']));
+        $model = ['code' => 'Q9', 'maker' => 'Kestrane', 'cycle' => 'four_stroke', 'serialPrefixes' => ['Q9-'], 'serialDigits' => 4];
+        $files['models.json'] = Json::encode(['format' => $models->at('format')->string(), 'models' => [...(array) $models->at('models')->raw(), $model]]);
+        $files['procedures/oil-filter.json'] = str_replace('Drain the spill trough', 'Drain the trough', $files['procedures/oil-filter.json']);
+        $this->upload('/api/book/imports?apply=1', BookArchive::write($files), 'application/zip');
+        self::assertSame(200, $this->status, (string) $this->client->getResponse()->getContent());
+        $subjects = "SELECT CONCAT(subject, ': ', action, ' by ', account) FROM audit_entry WHERE subject <> 'book' ORDER BY id DESC LIMIT 2";
+        self::assertEqualsCanonicalizing(
+            ['model Q9: model.added by mora', 'procedure oil-filter: procedure.changed by mora'],
+            $this->entities()->getConnection()->fetchFirstColumn($subjects),
+        );
+    }
+
     public function testASheetIsTakenInAfterItsPreviewAndOnlyThen(): void
     {
         $this->signIn('mora');

@@ -79,7 +79,7 @@ final readonly class SheetReader
         foreach ($sources->keys() as $key) {
             $source = $sources->at($key);
             $source->knowsOnly('document', 'revision');
-            $read[$key] = new Source($source->at('document')->string(200), $source->at('revision')->string(Width::SOURCE_REVISION), '');
+            $read[$key] = new Source($source->at('document')->string(Width::SOURCE_DOCUMENT), $source->at('revision')->string(Width::SOURCE_REVISION), '');
         }
 
         return $read;

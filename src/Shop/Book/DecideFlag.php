@@ -4,25 +4,19 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Book;
 
-use FreshTack\Core\Order\OrderBuilder;
-use FreshTack\Core\Order\RequestReader;
-use FreshTack\Core\Plan\Effort;
 use FreshTack\Core\Plan\GateBroken;
 use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Core\Reading\InvalidDocument;
-use FreshTack\Exchange\Json;
-use FreshTack\Exchange\WorkOrderDocument;
 use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Audit\AuditLog;
 use FreshTack\Shop\Audit\Move;
 use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
+use FreshTack\Shop\Order\FreezeOrder;
 use FreshTack\Shop\Order\OrderFile;
 use FreshTack\Shop\Order\Orders;
 use FreshTack\Shop\Order\OrderStatus;
-use FreshTack\Shop\Order\RequestAssembler;
-use FreshTack\Shop\Register\Register;
 use FreshTack\Shop\Unit;
 use Psr\Clock\ClockInterface;
 
@@ -32,9 +26,7 @@ final readonly class DecideFlag
     public function __construct(
         private OrderFlags $flags,
         private Orders $orders,
-        private Register $register,
-        private RequestAssembler $assembler,
-        private OrderBuilder $builder,
+        private FreezeOrder $freeze,
         private AuditLog $audit,
         private Unit $unit,
         private ClockInterface $clock,
@@ -74,11 +66,7 @@ final readonly class DecideFlag
         if (OrderStatus::Issued !== $file->status || [] !== $this->orders->entries($file->number)) {
             throw Conflict::workHasBegun($file->number);
         }
-        $boat = $this->register->boat($file->boatId);
-        $request = $this->assembler->request($file->number, $file->draft, $this->assembler->assess($boat, $file->draft)) ?? throw Conflict::nothingToIssue();
-        $order = $this->builder->build(RequestReader::read($request), Effort::Full);
-        $order->hasWork() || throw Conflict::nothingToIssue();
-        $this->orders->refreeze($file->number, Json::encode($request), Json::encode(WorkOrderDocument::of($order)), $by->username, $this->clock->now());
+        $this->orders->refreeze($file->number, ($this->freeze)($file), $by->username, $this->clock->now());
     }
 
     /** @throws NotFound */

@@ -10,16 +10,19 @@ use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Core\SpecBook\EngineModel;
 use FreshTack\Core\SpecBook\ModelReader;
 use FreshTack\Exchange\Json;
+use FreshTack\Shop\Account\Account;
+use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Subject;
 
 /** Models that the book does not know yet. One that it knows otherwise is refused: sheets and engines rest on it. */
 final readonly class ImportModels
 {
-    public function __construct(private SpecBook $book, private BookLibrary $library)
+    public function __construct(private SpecBook $book, private BookLibrary $library, private AuditLog $audit)
     {
     }
 
     /** @return list<BookChange> */
-    public function take(?string $text, Flaws $flaws): array
+    public function take(?string $text, Account $by, Flaws $flaws): array
     {
         if (null === $text) {
             return [];
@@ -37,14 +40,15 @@ final readonly class ImportModels
             return [];
         }
 
-        return array_map(fn (EngineModel $model): BookChange => $this->model($model, $flaws), $models);
+        return array_map(fn (EngineModel $model): BookChange => $this->model($model, $by, $flaws), $models);
     }
 
-    private function model(EngineModel $model, Flaws $flaws): BookChange
+    private function model(EngineModel $model, Account $by, Flaws $flaws): BookChange
     {
         $known = $this->book->model($model->code);
         if (null === $known) {
             $this->library->addModel($model);
+            $this->audit->add($by->username, 'model.added', Subject::model($model->code));
 
             return new BookChange('model '.$model->code, 'new');
         }

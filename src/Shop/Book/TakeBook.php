@@ -38,7 +38,7 @@ final readonly class TakeBook
             throw InvalidDocument::at('', 'This is larger than a sheet can be. Nothing was read.');
         }
         $flaws = new Flaws();
-        $changes = $this->models->take($files['models.json'] ?? null, $flaws);
+        $changes = $this->models->take($files['models.json'] ?? null, $by, $flaws);
         $sheets = array_filter(
             $files,
             static fn (string $name): bool => '' === $name || str_starts_with($name, 'sheets/'),
@@ -53,7 +53,7 @@ final readonly class TakeBook
         }
         $procedures = array_filter($files, static fn (string $name): bool => str_starts_with($name, 'procedures/'), \ARRAY_FILTER_USE_KEY);
         foreach ($procedures as $name => $text) {
-            $change = $this->guarded($name, $flaws, fn (): BookChange => $this->procedures->take($text));
+            $change = $this->guarded($name, $flaws, fn (): BookChange => $this->procedures->take($text, $by));
             $changes = [...$changes, ...(null === $change ? [] : [$change])];
         }
         $flaws->throwIfAny();

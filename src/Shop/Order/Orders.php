@@ -43,20 +43,15 @@ interface Orders
     /** @throws NotFound|Conflict if the version is not the current one */
     public function saveDraft(int $number, int $version, Draft $draft): OrderFile;
 
-    /**
-     * @param string $request  the canonical request, byte for byte
-     * @param string $document the frozen order, byte for byte
-     *
-     * @throws NotFound|Conflict if the version is not the current one
-     */
-    public function freeze(int $number, int $version, string $request, string $document, string $by, \DateTimeImmutable $at): OrderFile;
+    /** @throws NotFound|Conflict if the version is not the current one */
+    public function freeze(int $number, int $version, FrozenOrder $frozen, string $by, \DateTimeImmutable $at): OrderFile;
 
     /**
      * Freezes an issued order anew, on which nobody has worked yet.
      *
      * @throws NotFound
      */
-    public function refreeze(int $number, string $request, string $document, string $by, \DateTimeImmutable $at): OrderFile;
+    public function refreeze(int $number, FrozenOrder $frozen, string $by, \DateTimeImmutable $at): OrderFile;
 
     /** @throws NotFound */
     public function setProgress(int $number, OrderStatus $status, Tally $tally): void;

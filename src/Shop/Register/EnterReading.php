@@ -35,14 +35,13 @@ final readonly class EnterReading
     }
 
     /**
-     * Without working out anew what is due: whoever takes in many does that once, at the end. Two readings of one
-     * engine are judged one after the other, even from two tablets at once.
+     * Without working out anew what is due: whoever takes in many does that once, at the end. The engine must be
+     * locked, so that two readings of it are judged one after the other, even from two tablets at once.
      *
      * @throws NotFound|InvalidDocument|DoubtfulReading
      */
     public function keep(int $engineId, NewReading $new, string $by): HourReading
     {
-        $this->reckon->lock($engineId);
         $engine = $this->register->engine($engineId);
         if (!$engine->hasMeter && ReadingSource::Estimate !== $new->source) {
             throw InvalidDocument::at('/hours', 'By the register this engine has no meter. Enter it as the owner\'s estimate, or mend the register first.');

@@ -33,11 +33,8 @@ final readonly class ImportHours
     {
         return $this->unit->run(function () use ($csv, $token, $by): HoursImport {
             $import = $this->take($csv, $token, $by);
-            $ids = [];
-            foreach ($import->readings as $reading) {
-                $ids[$this->register->engineWith($reading['serial'])->id ?? 0] = true;
-            }
-            array_map($this->reckon->ofEngine(...), array_keys($ids));
+            $engines = array_filter($this->engines(array_column($import->readings, 'serial')));
+            array_map(fn (Engine $engine) => $this->reckon->ofEngine($engine->id), $engines);
 
             return $import;
         });
@@ -48,14 +45,14 @@ final readonly class ImportHours
     {
         $rows = HoursCsv::read($csv);
         uasort($rows, static fn (array $a, array $b): int => $a['on'] <=> $b['on']);
-        $engines = array_map(fn (array $row): ?int => $this->register->engineWith($row['serial'])?->id, $rows);
-        $this->reckon->lockWithNeighbours(...array_values(array_unique(array_filter($engines, is_int(...)))));
+        $engines = $this->engines(array_column($rows, 'serial'));
+        $this->reckon->lockWithNeighbours(...array_values(array_map(static fn (Engine $engine): int => $engine->id, array_filter($engines))));
         $flaws = new Flaws();
         $new = [];
         $done = 0;
         foreach ($rows as $number => $row) {
             try {
-                $new = [...$new, ...($this->one($row, $by) ? [['row' => $number, ...$row]] : [])];
+                $new = [...$new, ...($this->one($row, $engines[$row['serial']], $by) ? [['row' => $number, ...$row]] : [])];
             } catch (ExpectedError $error) {
                 $flaws->add("/rows/$number", \sprintf('Row %d, %s: %s', $number, $row['serial'], $error->getMessage()));
             }
@@ -67,13 +64,28 @@ final readonly class ImportHours
     }
 
     /**
+     * @param list<string> $serials
+     *
+     * @return array<string, Engine|null> by serial; null: not in the register
+     */
+    private function engines(array $serials): array
+    {
+        $engines = [];
+        foreach (array_unique($serials) as $serial) {
+            $engines[$serial] = $this->register->engineWith($serial);
+        }
+
+        return $engines;
+    }
+
+    /**
      * @param array{serial: string, on: \DateTimeImmutable, hours: \FreshTack\Core\Quantity\EngineHours} $row
      *
      * @throws NotFound|InvalidDocument|DoubtfulReading
      */
-    private function one(array $row, string $by): bool
+    private function one(array $row, ?Engine $engine, string $by): bool
     {
-        $engine = $this->register->engineWith($row['serial']) ?? throw NotFound::named('engine', $row['serial'].' in the register');
+        $engine ??= throw NotFound::named('engine', $row['serial'].' in the register');
         $before = \count($this->logs->of($engine->id)->hours->readings);
         $this->enter->keep($engine->id, new NewReading($row['on'], $row['hours'], ReadingSource::File), $by);
 

@@ -6,6 +6,7 @@ namespace FreshTack\Storage\Upkeep;
 
 use Doctrine\DBAL\Driver\Exception as DriverException;
 use FreshTack\Shop\Away;
+use FreshTack\Storage\Causes;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 
@@ -25,7 +26,7 @@ final readonly class DatabaseAway
 
     public static function behind(\Throwable $error): ?Away
     {
-        for ($cause = $error; null !== $cause; $cause = $cause->getPrevious()) {
+        foreach (Causes::of($error) as $cause) {
             $code = $cause instanceof DriverException ? $cause->getCode() : 0;
             if (\in_array($code, self::AWAY, true)) {
                 return Away::database($error);

@@ -7,6 +7,7 @@ namespace FreshTack\Web\Controller;
 use FreshTack\Core\Due\Declined;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Reading\Cursor;
+use FreshTack\Core\Reading\Width;
 use FreshTack\Core\Schedule\Action;
 use FreshTack\Core\SpecBook\Task;
 use FreshTack\Shop\Register\CollectReports;
@@ -73,7 +74,7 @@ final readonly class EngineHoursController
             $body->at('action')->isNull() ? null : $body->at('action')->enum(Action::class),
             $body->at('on')->day(),
             $body->at('hours')->isNull() || '' === $body->at('hours')->raw() ? null : RegisterBody::hours($body->at('hours')),
-            $body->at('evidence')->string(200),
+            $body->at('evidence')->string(Width::EVIDENCE),
         ]);
         ($this->served)($id, $task, $action, $on, $hours, $evidence, $user->account->username);
 

@@ -20,6 +20,8 @@ use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Symfony\Component\Routing\Exception\MethodNotAllowedException;
+use Symfony\Component\Routing\Exception\ResourceNotFoundException;
 use Symfony\Component\Security\Core\Exception\AccessDeniedException;
 use Symfony\Component\Security\Core\Exception\AuthenticationException;
 
@@ -66,11 +68,21 @@ final readonly class ProblemListener
             return Problem::of($this->status($error), $error->errorKey(), $error->getMessage());
         }
         if ($error instanceof HttpExceptionInterface && $error->getStatusCode() < 500) {
-            return Problem::of($error->getStatusCode(), 'http.'.$error->getStatusCode(), '' === $error->getMessage() ? 'This can\'t be answered.' : $error->getMessage());
+            return Problem::of($error->getStatusCode(), 'http.'.$error->getStatusCode(), self::told($error));
         }
         $this->logger->critical('Unexpected: {message}', ['message' => $error->getMessage(), 'exception' => $error]);
 
         return Problem::of(500, 'broken', \sprintf('Something broke on our side. Nothing was changed. Try again; if it stays, tell the manager this number: %s', '' === $requestId ? 'none' : $requestId));
+    }
+
+    private static function told(HttpExceptionInterface $error): string
+    {
+        return match (true) {
+            $error->getPrevious() instanceof ResourceNotFoundException => 'There is nothing at this address. Go back, and choose what you wanted from the page.',
+            $error->getPrevious() instanceof MethodNotAllowedException => 'What stands at this address can\'t be used like that. Go back, and choose what you wanted from the page.',
+            '' === $error->getMessage() => 'This can\'t be answered.',
+            default => $error->getMessage(),
+        };
     }
 
     private function status(ExpectedError $error): int

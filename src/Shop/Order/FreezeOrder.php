@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop\Order;
+
+use FreshTack\Core\Order\OrderBuilder;
+use FreshTack\Core\Order\RequestReader;
+use FreshTack\Core\Plan\Effort;
+use FreshTack\Core\Plan\GateBroken;
+use FreshTack\Core\Quantity\InvalidQuantity;
+use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Core\SpecBook\SheetHead;
+use FreshTack\Exchange\Json;
+use FreshTack\Exchange\WorkOrderDocument;
+use FreshTack\Shop\Board\EngineAssessment;
+use FreshTack\Shop\Book\SpecBook;
+use FreshTack\Shop\Conflict;
+use FreshTack\Shop\NotFound;
+use FreshTack\Shop\Register\Register;
+
+/** Builds an order from the book of today, and holds the sheets that it rests on until the unit of work is over. */
+final readonly class FreezeOrder
+{
+    public function __construct(
+        private Register $register,
+        private RequestAssembler $assembler,
+        private OrderBuilder $builder,
+        private SpecBook $book,
+    ) {
+    }
+
+    /** @throws NotFound|Conflict|InvalidDocument|InvalidQuantity|GateBroken if there is nothing to issue */
+    public function __invoke(OrderFile $file): FrozenOrder
+    {
+        $assessed = $this->assembler->assess($this->register->boat($file->boatId), $file->draft);
+        $request = $this->assembler->request($file->number, $file->draft, $assessed) ?? throw Conflict::nothingToIssue();
+        $order = $this->builder->build(RequestReader::read($request), Effort::Full);
+        $order->hasWork() || throw Conflict::nothingToIssue();
+        $sheets = array_map(static fn (EngineAssessment $engine): ?SheetHead => $engine->sheet?->head, $assessed);
+        $this->book->hold(...array_values(array_filter($sheets, static fn (?SheetHead $head): bool => null !== $head)));
+
+        return new FrozenOrder(Json::encode($request), Json::encode(WorkOrderDocument::of($order)), \count($order->blocked()));
+    }
+}
