@@ -19,6 +19,23 @@ final class Conflict extends \RuntimeException implements ExpectedError
         return new self('conflict.changed', \sprintf('%s was changed by somebody else meanwhile. Nothing of theirs was overwritten: load it again, and enter yours on top.', $what));
     }
 
+    public static function ofAnotherOrder(int $number, int $other): self
+    {
+        return new self(
+            'conflict.other_order',
+            \sprintf('This was entered on order %d and not on order %d. Nothing was changed.', $other, $number),
+        );
+    }
+
+    /** @param string $boat the name of the boat that the order is for */
+    public static function otherEngines(int $number, string $boat): self
+    {
+        return new self(
+            'conflict.engines',
+            \sprintf('The engines of this draft are not those of %s, which order %d is for. Nothing was changed: load it again.', $boat, $number),
+        );
+    }
+
     public static function wrongStatus(int $number, string $status, string $verb): self
     {
         return new self('conflict.status', \sprintf('Order %d is %s and can\'t be %s any more.', $number, str_replace('_', ' ', $status), $verb));

@@ -365,7 +365,7 @@ final class Mix
     {
         $row = $this->row("SELECT number, version FROM work_order WHERE status = 'draft' OR number % 7 = 0");
 
-        return ['ines', 'POST', "/api/orders/$row[number]/issue", ['version' => (int) $row['version']]];
+        return ['ines', 'POST', "/api/orders/$row[number]/issue", ['version' => "$row[number].$row[version]"]];
     }
 
     /** @return array{string, string, string, array<mixed>} */
@@ -402,7 +402,7 @@ final class Mix
             'ada',
             'POST',
             "/api/orders/$number/release",
-            ['version' => $bench->at('order')->at('version')->raw() ?? 1, 'remark' => 'As it should be.', 'oil' => $oil],
+            ['version' => $bench->at('order')->at('version')->raw() ?? "$number.1", 'remark' => 'As it should be.', 'oil' => $oil],
         ];
     }
 

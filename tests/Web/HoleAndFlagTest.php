@@ -123,7 +123,7 @@ final class HoleAndFlagTest extends ApiTestCase
         self::assertCount(1, $this->call('POST', '/api/quotes', [...$ask, 'model' => 'D12'])->at('sides')->list(), 'an engine without a filter');
     }
 
-    /** @return array{int, int, int} order, engine, version: the survey boat, whose filters have no tightening */
+    /** @return array{int, int, string} order, engine, version: the survey boat, whose filters have no tightening */
     private function draftWithHole(): array
     {
         $this->signIn('ines');
@@ -133,11 +133,11 @@ final class HoleAndFlagTest extends ApiTestCase
         self::assertSame(201, $this->status);
         $first = Cursor::over($draft)->at('engines')->at(0)->at('engineId')->int(1, \PHP_INT_MAX);
 
-        return [$file->at('number')->int(1, \PHP_INT_MAX), $first, $file->at('version')->int(1, \PHP_INT_MAX)];
+        return [$file->at('number')->int(1, \PHP_INT_MAX), $first, $file->at('version')->string()];
     }
 
     /** @param array<string, mixed> $content */
-    private function fill(int $number, int $engine, int $version, array $content, string $path = 'oilFilter.tightening'): Cursor
+    private function fill(int $number, int $engine, string $version, array $content, string $path = 'oilFilter.tightening'): Cursor
     {
         return $this->call('POST', "/api/orders/$number/fills", ['version' => $version, 'engineId' => $engine, 'path' => $path, 'content' => $content, 'document' => 'Kestrane workshop book K85', 'revision' => 'C', 'page' => '2-13', 'reason' => 'The manual lies here.']);
     }

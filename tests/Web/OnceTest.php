@@ -16,7 +16,7 @@ final class OnceTest extends ApiTestCase
     private const WITHOUT = [
         'sign_in', 'identify', 'quote', 'crowfoot', 'preview', 'timeline', 'offers', 'school_effects', 'entries',
         'ask_reader', 'collect_reports',
-        'draft', 'change_boat', 'change_customer', 'change_engine', 'save_due_policy', 'save_schools', 'edit_sheet',
+        'change_boat', 'change_customer', 'change_engine', 'save_due_policy', 'save_schools', 'edit_sheet',
     ];
 
     public function testEveryRouteThatMakesSomethingTakesAKey(): void

@@ -26,12 +26,38 @@ final class OrderTest extends ApiTestCase
     {
         [$number, $draft, $version] = $this->draftOfTwin();
         $mine = $this->call('PUT', "/api/orders/$number/draft", ['version' => $version, 'draft' => [...$draft, 'complaint' => 'mine']]);
-        self::assertSame([200, $version + 1], [$this->status, $mine->at('version')->raw()]);
+        self::assertSame([200, "$number.2"], [$this->status, $mine->at('version')->raw()]);
 
         $this->signIn('mora');
         $problem = $this->call('PUT', "/api/orders/$number/draft", ['version' => $version, 'draft' => [...$draft, 'complaint' => 'theirs']]);
         self::assertSame([409, 'urn:fresh-tack:conflict.changed'], [$this->status, $problem->at('type')->raw()]);
         self::assertSame('mine', $this->call('GET', "/api/orders/$number")->at('draft')->at('complaint')->raw());
+    }
+
+    public function testADraftOfAnotherBoatIsRefusedAndTheOrderStaysWhole(): void
+    {
+        [$number, $draft, $version] = $this->draftOfTwin();
+        $other = $this->draftFor('Mudlark', [['hours' => '590', 'tasks' => ['engine_oil']]]);
+        $once = [...$draft, 'engines' => [Cursor::over($draft)->at('engines')->at(0)->raw()]];
+        $twice = [...$draft, 'engines' => [...$once['engines'], ...$once['engines']]];
+        foreach ([$other, $once, $twice] as $wrong) {
+            $problem = $this->call('PUT', "/api/orders/$number/draft", ['version' => $version, 'draft' => $wrong]);
+            self::assertSame([409, 'urn:fresh-tack:conflict.engines'], [$this->status, $problem->at('type')->raw()]);
+        }
+        self::assertSame($version, $this->call('GET', "/api/orders/$number")->at('order')->at('version')->raw());
+    }
+
+    public function testTheVersionOfOneOrderIsNotTakenForThatOfAnother(): void
+    {
+        [$one, $draft, $version] = $this->draftOfTwin();
+        $second = $this->call('POST', '/api/boats/'.$this->boatId('Brisk Tern').'/check-ins?beside=1', $draft);
+        $other = $second->at('number')->int(1, \PHP_INT_MAX);
+        foreach (['draft' => ['version' => $version, 'draft' => $draft], 'issue' => ['version' => $version]] as $what => $body) {
+            $problem = $this->call('draft' === $what ? 'PUT' : 'POST', "/api/orders/$other/$what", $body);
+            self::assertSame([409, 'urn:fresh-tack:conflict.other_order'], [$this->status, $problem->at('type')->raw()]);
+            self::assertStringContainsString("order $one", $problem->at('detail')->string());
+        }
+        self::assertSame(['draft', 1], [$this->row($other)['status'] ?? null, $this->row($other)['version'] ?? null]);
     }
 
     public function testIssuingAnOldVersionIsAConflict(): void

@@ -8,6 +8,8 @@ use FreshTack\Core\Labour\Allowance;
 use FreshTack\Core\Order\ByHand;
 use FreshTack\Core\Order\Place;
 use FreshTack\Core\SpecBook\Task;
+use FreshTack\Shop\Register\Boat;
+use FreshTack\Shop\Register\Engine;
 
 /** What the counter has entered so far; nothing in it is computed. */
 final readonly class Draft
@@ -28,6 +30,17 @@ final readonly class Draft
     public function withFills(array $fills): self
     {
         return new self($this->place, $this->coldestC, $this->warmestC, $this->complaint, $this->engines, $this->technicians, $this->kits, $this->allowance, $this->partsOn, $fills, $this->byHand);
+    }
+
+    /** Whether it is about the engines of this boat: all of them, each once. */
+    public function isOf(Boat $boat): bool
+    {
+        $drafted = array_map(static fn (DraftEngine $engine): int => $engine->engineId, $this->engines);
+        $hung = array_map(static fn (Engine $engine): int => $engine->id, $boat->engines);
+        sort($drafted);
+        sort($hung);
+
+        return $drafted === $hung;
     }
 
     /** @return list<Fill> */

@@ -8,15 +8,19 @@ use FreshTack\Shop\Audit\AuditLog;
 use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
+use FreshTack\Shop\Register\Register;
 use FreshTack\Shop\Unit;
 
 final readonly class SaveDraft
 {
-    public function __construct(private Orders $orders, private AuditLog $audit, private Unit $unit)
+    public function __construct(private Orders $orders, private Register $register, private AuditLog $audit, private Unit $unit)
     {
     }
 
-    /** @throws NotFound|Conflict if the order was issued, or somebody else saved since `$version` */
+    /**
+     * @throws NotFound|Conflict if the order was issued, somebody else saved since `$version`, or the draft is of
+     *                           another boat
+     */
     public function __invoke(int $number, int $version, Draft $draft, string $by): OrderFile
     {
         return $this->unit->run(function () use ($number, $version, $draft, $by): OrderFile {
@@ -24,6 +28,8 @@ final readonly class SaveDraft
             if (OrderStatus::Draft !== $file->status) {
                 throw Conflict::wrongStatus($number, $file->status->value, 'changed');
             }
+            $boat = $this->register->boat($file->boatId);
+            $draft->isOf($boat) || throw Conflict::otherEngines($number, $boat->name);
             $this->audit->add($by, 'order.draft_saved', Subject::order($number));
 
             return $this->orders->saveDraft($number, $version, $draft->withFills($file->draft->fills));

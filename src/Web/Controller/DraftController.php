@@ -9,6 +9,8 @@ use FreshTack\Core\Reading\Cursor;
 use FreshTack\Shop\Order\DraftReader;
 use FreshTack\Shop\Order\SaveDraft;
 use FreshTack\Web\Http\Body;
+use FreshTack\Web\Http\Once;
+use FreshTack\Web\Http\OrderVersion;
 use FreshTack\Web\Security\SignedIn;
 use FreshTack\Web\View\OrderFileView;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -28,11 +30,12 @@ final readonly class DraftController
 
     /** @throws ExpectedError */
     #[Route('/api/orders/{number<\d+>}/draft', name: 'draft', methods: ['PUT'])]
+    #[Once]
     public function __invoke(int $number, Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
         [$version, $draft] = Body::read(
             $request,
-            static fn (Cursor $body): array => [$body->at('version')->int(1, \PHP_INT_MAX), DraftReader::whole($body->at('draft'))],
+            static fn (Cursor $body): array => [OrderVersion::at($body->at('version'), $number), DraftReader::whole($body->at('draft'))],
         );
 
         return new JsonResponse(OrderFileView::file(($this->save)($number, $version, $draft, $user->account->username)));

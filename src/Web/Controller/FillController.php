@@ -11,6 +11,7 @@ use FreshTack\Shop\Order\Fill;
 use FreshTack\Shop\Order\FillHole;
 use FreshTack\Web\Http\Body;
 use FreshTack\Web\Http\Once;
+use FreshTack\Web\Http\OrderVersion;
 use FreshTack\Web\Security\SignedIn;
 use FreshTack\Web\View\OrderFileView;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -33,7 +34,7 @@ final readonly class FillController
     #[Once]
     public function __invoke(int $number, Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
-        [$version, $fill] = Body::read($request, static fn (Cursor $body): array => [$body->at('version')->int(1, \PHP_INT_MAX), new Fill(
+        [$version, $fill] = Body::read($request, static fn (Cursor $body): array => [OrderVersion::at($body->at('version'), $number), new Fill(
             $body->at('engineId')->int(1, \PHP_INT_MAX),
             $body->at('path')->enum(SheetField::class),
             \is_array($body->at('content')->raw()) ? $body->at('content')->raw() : $body->at('content')->keys(),

@@ -9,6 +9,7 @@ use FreshTack\Core\Reading\Cursor;
 use FreshTack\Shop\Order\IssueOrder;
 use FreshTack\Web\Http\Body;
 use FreshTack\Web\Http\Once;
+use FreshTack\Web\Http\OrderVersion;
 use FreshTack\Web\Security\SignedIn;
 use FreshTack\Web\View\OrderFileView;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -31,7 +32,7 @@ final readonly class IssueController
     #[Once]
     public function __invoke(int $number, Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
-        $version = Body::read($request, static fn (Cursor $body): int => $body->at('version')->int(1, \PHP_INT_MAX));
+        $version = Body::read($request, static fn (Cursor $body): int => OrderVersion::at($body->at('version'), $number));
 
         return new JsonResponse(OrderFileView::file(($this->issue)($number, $version, $user->account->username)));
     }

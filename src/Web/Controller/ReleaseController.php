@@ -11,6 +11,7 @@ use FreshTack\Core\SpecBook\ValueReader;
 use FreshTack\Shop\Bench\ReleaseOrder;
 use FreshTack\Web\Http\Body;
 use FreshTack\Web\Http\Once;
+use FreshTack\Web\Http\OrderVersion;
 use FreshTack\Web\Security\SignedIn;
 use FreshTack\Web\View\OrderFileView;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -34,7 +35,7 @@ final readonly class ReleaseController
     public function __invoke(int $number, Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
         [$version, $remark, $left] = Body::read($request, static fn (Cursor $body): array => [
-            $body->at('version')->int(1, \PHP_INT_MAX),
+            OrderVersion::at($body->at('version'), $number),
             $body->at('remark')->optionalString(1000) ?? '',
             $body->at('oil')->isNull() ? [] : array_values(array_filter(array_map(self::left(...), $body->at('oil')->list(0, 20)))),
         ]);

@@ -9,6 +9,7 @@ use FreshTack\Shop\Order\Fill;
 use FreshTack\Shop\Order\OrderFile;
 use FreshTack\Shop\Order\OrderView;
 use FreshTack\Shop\Seal\SealBroken;
+use FreshTack\Web\Http\OrderVersion;
 
 final readonly class OrderFileView
 {
@@ -35,7 +36,7 @@ final readonly class OrderFileView
             'number' => $file->number,
             'boatId' => $file->boatId,
             'status' => $file->status->value,
-            'version' => $file->version,
+            'version' => OrderVersion::of($file),
             'openedBy' => $file->openedBy,
             'openedAt' => $file->openedAt->format(\DATE_ATOM),
             'issuedAt' => $file->issuedAt?->format(\DATE_ATOM),
