@@ -88,7 +88,7 @@ test('place and air can be corrected while the order is a draft', async ({ brows
   await openCheckIn(writer, "Cox's Echo")
   await sendCheckIn(writer)
   const slip = writer.getByRole('complementary', { name: 'The slip' })
-  const coldest = writer.getByRole('spinbutton', { name: /^air from/ })
+  const coldest = writer.getByRole('textbox', { name: 'air from' })
   await writer.getByRole('checkbox', { name: /^Engine oil/ }).click()
   await expect(writer.getByText('Engine · Drain the oil by the plug')).toBeVisible()
   await writer.getByRole('combobox', { name: 'done' }).selectOption('afloat')

@@ -3,6 +3,7 @@ import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
 import 'element-plus/theme-chalk/base.css'
 import { createApp, type Component } from 'vue'
 import App from './app/App.vue'
+import { watchOpening } from './app/notOpened'
 import { router } from './app/router'
 import { isAway } from './shared/api/client'
 import './theme.css'
@@ -19,6 +20,8 @@ const queryClient = new QueryClient({
     mutations: { networkMode: 'always' },
   },
 })
+
+watchOpening(router)
 
 createApp(App as Component)
   .use(VueQueryPlugin, { queryClient })

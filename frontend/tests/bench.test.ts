@@ -1,13 +1,13 @@
 import { toSend, written } from '@/features/bench/oilLeft'
 import { describe, expect, it } from 'vitest'
-import { emptyLine, entriesOf, type PaperLine } from '@/features/bench/paper'
+import { emptyLine, linesOf, type PaperLine } from '@/features/bench/paper'
 import { runningTimers } from '@/features/bench/timers'
 import type { Bench, OilLog, Step } from '@/shared/api/types'
 import { aBench, anOperation, aStep } from './fixtures'
 
 function copied(step: Step, change: Partial<PaperLine>) {
   const operation = anOperation('port.x', [step])
-  return entriesOf({ step, operation, done: false, answer: null }, { ...emptyLine(), ...change }).map(
+  return linesOf({ step, operation, done: false, answer: null }, { ...emptyLine(), ...change }).map(
     ({ kind, value }) => ({ kind, value }),
   )
 }

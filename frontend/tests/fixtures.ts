@@ -122,7 +122,7 @@ export function aBench(operations: Operation[], change: Partial<Bench> = {}): Be
       number: 2471,
       boatId: 1,
       status: 'in_work',
-      version: 3,
+      version: '2471.3',
       openedBy: 'ines',
       openedAt: '2026-03-18T08:00:00+00:00',
       issuedAt: '2026-03-18T08:10:00+00:00',

@@ -1,9 +1,5 @@
 import { beforeEach, describe, expect, it } from 'vitest'
-import { createApp, nextTick } from 'vue'
-import { useTicks } from '@/features/bench/useTicks'
-import { newEntry } from '@/features/bench/useBench'
 import { answered, answeredAnew, awaySince, isAway, Problem } from '@/shared/api/client'
-import type { Bench, NewEntry } from '@/shared/api/types'
 
 const away = (key: string) => ({ type: `urn:fresh-tack:${key}`, title: '', status: 503, detail: 'Not there.' })
 const answer = (status: number, error?: unknown) => Promise.resolve({ error, response: new Response(null, { status }) })
@@ -67,73 +63,5 @@ describe('what is asked again and again', () => {
 
   it('is refused as anything else is', async () => {
     await expect(answeredAnew(null, () => answer(503, away('away')))).rejects.toBeInstanceOf(Problem)
-  })
-})
-
-describe('ticks at the bench', () => {
-  function bench(send: (entries: NewEntry[]) => Promise<Bench>) {
-    let ticks: ReturnType<typeof useTicks> | undefined
-    const app = createApp({
-      setup() {
-        ticks = useTicks(send)
-        return () => null
-      },
-    })
-    app.mount(document.createElement('div'))
-    if (ticks === undefined) {
-      throw new Error('nothing was set up')
-    }
-    return { ticks, leave: () => dispatchEvent(new Event('pagehide')) }
-  }
-  const tick = (step: string): NewEntry => newEntry(step, 'tick', {})
-  const steps = (entries: NewEntry[]): string => entries.map((entry) => entry.stepId).join()
-
-  it('go up one after the other, and count at once', async () => {
-    const sent: string[] = []
-    const go: (() => void)[] = []
-    const { ticks } = bench((entries) => {
-      sent.push(steps(entries))
-      return new Promise((resolve) => go.push(() => resolve({} as Bench)))
-    })
-    ticks.tick(tick('a'))
-    ticks.tick(tick('b'))
-    expect([...ticks.waiting.keys()]).toEqual(['a', 'b'])
-    await nextTick()
-    expect(sent).toEqual(['a'])
-    go[0]?.()
-    await expect.poll(() => sent).toEqual(['a', 'b'])
-    go[1]?.()
-    await ticks.answered()
-    expect(ticks.isSending.value).toBe(false)
-  })
-
-  it('stop at the one that is refused, and those behind it are not sent', async () => {
-    const sent: string[] = []
-    const refusal = new Error('The drain is still open.')
-    const { ticks } = bench((entries) => {
-      sent.push(steps(entries))
-      return Promise.reject(refusal)
-    })
-    ticks.tick(tick('a'))
-    ticks.tick(tick('b'))
-    await ticks.answered()
-    expect(sent).toEqual(['a'])
-    expect(ticks.refused.value).toEqual({ stepId: 'a', error: refusal })
-    ticks.tick(tick('a'))
-    expect(ticks.refused.value).toBeNull()
-    await ticks.answered()
-  })
-
-  it('go up all at once when the page is left', async () => {
-    const sent: string[] = []
-    const { ticks, leave } = bench((entries) => {
-      sent.push(steps(entries))
-      return new Promise(() => undefined)
-    })
-    ticks.tick(tick('a'))
-    ticks.tick(tick('b'))
-    await nextTick()
-    leave()
-    expect(sent).toEqual(['a', 'a,b'])
   })
 })

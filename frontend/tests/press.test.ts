@@ -1,7 +1,9 @@
+import { VueQueryPlugin } from '@tanstack/vue-query'
 import { beforeEach, describe, expect, it } from 'vitest'
+import { createApp } from 'vue'
 import { answered, api, asProblem } from '@/shared/api/client'
-import { asPressed, forgetPressed, isAnswer } from '@/features/bench/presses'
-import type { NewEntry } from '@/shared/api/types'
+import { usePress } from '@/shared/api/usePress'
+import { isPassing } from '@/shared/unsent/queue'
 
 /** What the server was sent, and what it answers: a status, or nothing at all. */
 const sent: (string | null)[] = []
@@ -59,38 +61,56 @@ describe('one press', () => {
   })
 })
 
-describe('an entry at the bench', () => {
-  const entry = (uuid: string, litres: string): NewEntry => ({
-    uuid,
-    stepId: 'single.oil.fill',
-    kind: 'poured',
-    value: { volume: { value: litres, unit: 'l' } },
-    corrects: null,
-    deviceSequence: 1,
-    deviceAt: null,
-  })
-
-  it('pressed again without an answer is the same entry, and after the answer a new one', () => {
-    const first = asPressed(7, entry('a', '1.2'))
-    expect(asPressed(7, { ...entry('b', '1.2'), corrects: 'a' })).toEqual(first)
-    expect(asPressed(7, entry('c', '1.3')).uuid).toBe('c')
-    expect(asPressed(8, entry('d', '1.2')).uuid, 'another order').toBe('d')
-    forgetPressed(7, [first])
-    expect(asPressed(7, entry('e', '1.2')).uuid).toBe('e')
-  })
-
-  it('is answered by a refusal and not by silence', async () => {
-    for (const [status, isOne] of [
-      [422, true],
-      [409, true],
-      [503, false],
-      [500, false],
-      [null, false],
+describe('what waits for its answer', () => {
+  it('waits on silence and faults of the server, and is answered by a refusal', async () => {
+    for (const [status, waits] of [
+      [422, false],
+      [409, false],
+      [503, true],
+      [500, true],
+      [null, true],
     ] as const) {
       answer = status
       const error: unknown = await answered(api.GET('/api/board', shop)).catch((failure: unknown) => failure)
       expect(asProblem(error)).not.toBeNull()
-      expect(isAnswer(error), String(status)).toBe(isOne)
+      expect(isPassing(error), String(status)).toBe(waits)
     }
+  })
+})
+
+describe('a press while one is under way', () => {
+  function pressing(ask: (asked: string) => Promise<string>) {
+    let press: ReturnType<typeof usePress<string, string>> | undefined
+    const app = createApp({
+      setup() {
+        press = usePress({ mutationFn: ask })
+        return () => null
+      },
+    })
+    app.use(VueQueryPlugin).mount(document.createElement('div'))
+    return press as ReturnType<typeof usePress<string, string>>
+  }
+
+  it('is that one if it asks the same, and comes after it if not', async () => {
+    const asked: string[] = []
+    const go: (() => void)[] = []
+    const press = pressing((what) => {
+      asked.push(what)
+      return new Promise((resolve) => go.push(() => resolve(`${what} done`)))
+    })
+    const answers = [press.mutateAsync('a'), press.mutateAsync('a'), press.mutateAsync('b')]
+    await expect.poll(() => asked).toEqual(['a'])
+    go[0]?.()
+    await expect.poll(() => asked).toEqual(['a', 'b'])
+    go[1]?.()
+    expect(await Promise.all(answers)).toEqual(['a done', 'a done', 'b done'])
+  })
+
+  it('a new one is asked again, also after one that failed', async () => {
+    let fails = true
+    const press = pressing((what) => (fails ? Promise.reject(new Error(what)) : Promise.resolve(what)))
+    await expect(press.mutateAsync('a')).rejects.toThrow('a')
+    fails = false
+    await expect(press.mutateAsync('a')).resolves.toBe('a')
   })
 })

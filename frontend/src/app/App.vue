@@ -1,25 +1,35 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { sessionLost } from '@/shared/api/client'
 import { useSession, useShop } from '@/shared/session'
-import AwayStrip from './AwayStrip.vue'
+import { signedInAs, startSending } from '@/shared/unsent/store'
 import CommandBox from './CommandBox.vue'
+import { adoptUnsent } from './adoptUnsent'
 import LoginForm from './LoginForm.vue'
+import RouteFault from './RouteFault.vue'
 import SideRail from './SideRail.vue'
+import StateStrip from './StateStrip.vue'
 
 const route = useRoute()
 const { account, isPending } = useSession()
 const { shop } = useShop()
 const bare = computed(() => route.meta['bare'] === true)
+/** One screen, for one person: at another address, or for somebody else, it begins anew. */
+const screen = computed(() => `${account.value?.username ?? ''} ${route.path}`)
+watch(account, (now) => (signedInAs.value = now?.username ?? null), { immediate: true, flush: 'sync' })
+startSending()
+const ready = ref(false)
+void adoptUnsent().finally(() => (ready.value = true))
 </script>
 
 <template>
-  <AwayStrip />
-  <div v-if="isPending" class="waiting" role="status">Opening the shop …</div>
+  <StateStrip />
+  <RouteFault />
+  <div v-if="isPending || !ready" class="waiting" role="status">Opening the shop …</div>
   <LoginForm v-else-if="account === null" :shop="shop ?? null" />
   <template v-else>
-    <RouterView v-if="bare" />
+    <RouterView v-if="bare" :key="screen" />
     <div v-else class="shell">
       <SideRail :account="account" />
       <div class="page">
@@ -28,7 +38,7 @@ const bare = computed(() => route.meta['bare'] === true)
           <div id="top-middle" class="muted"></div>
           <div id="top-right" class="row"></div>
         </header>
-        <main class="content"><RouterView /></main>
+        <main class="content"><RouterView :key="screen" /></main>
       </div>
     </div>
     <div v-if="sessionLost" class="veil"><LoginForm :shop="shop ?? null" again /></div>

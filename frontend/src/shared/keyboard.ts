@@ -19,3 +19,24 @@ export function useShortcut(key: string, action: () => void): void {
   onMounted(() => window.addEventListener('keydown', onKey))
   onBeforeUnmount(() => window.removeEventListener('keydown', onKey))
 }
+
+/** Lets go of the field that is being typed in, so that what stands in it counts. */
+export function commitField(): void {
+  const field = document.activeElement
+  if (field instanceof HTMLElement && isTyping(field)) {
+    field.blur()
+  }
+}
+
+/** What is wrong in a field of this screen, or typed there and not confirmed; the field gets the focus. Null: nothing. */
+export function firstFlaw(): string | null {
+  const field = document.querySelector<HTMLInputElement>('main :is(input, textarea, select):invalid')
+  field?.focus()
+  return field?.validationMessage ?? null
+}
+
+/** Says of a field what is wrong in it, to `firstFlaw` and to those who can't see the words beside it. */
+export const vFlaw = (field: HTMLInputElement | HTMLTextAreaElement, { value }: { value: string | null }): void => {
+  field.setCustomValidity(value ?? '')
+  field.setAttribute('aria-invalid', String(value !== null))
+}

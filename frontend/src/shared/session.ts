@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { answered, api, sessionLost } from './api/client'
 import { keys } from './api/keys'
 import type { Account } from './api/types'
+import { sendAll } from './unsent/store'
 
 /** Who is signed in, and what their role may do. */
 export function useSession() {
@@ -40,8 +41,9 @@ export function useSignIn() {
   return useMutation({
     mutationFn: (login: { username: string; password: string }) => answered(api.POST('/api/sign-in', { body: login })),
     onSuccess: async () => {
-      sessionLost.value = false
+      // whoever it is now, is known before anything goes on
       queries.setQueryData(keys.session, await answered(api.GET('/api/session')))
+      sessionLost.value = false
       await queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'session' })
     },
   })
@@ -50,7 +52,10 @@ export function useSignIn() {
 export function useSignOut() {
   const queries = useQueryClient()
   return useMutation({
-    mutationFn: () => answered(api.DELETE('/api/session')),
+    mutationFn: async () => {
+      await sendAll()
+      return answered(api.DELETE('/api/session'))
+    },
     onSuccess: () => {
       queries.clear()
       queries.setQueryData(keys.session, { account: null, people: [] })

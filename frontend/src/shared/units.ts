@@ -74,5 +74,21 @@ export function litresText(millilitres: number): string {
 
 /** A decimal comma is read as a point; spaces are dropped. Nothing else is changed. */
 export function decimalInput(text: string): string {
-  return text.trim().replace(',', '.')
+  return text.replaceAll(/\s/g, '').replace(',', '.')
+}
+
+/** Hours as people type them from a meter: `1 611,4 h` becomes `1611.4`. */
+export function hoursInput(text: string): string {
+  return decimalInput(text).replace(/(?:h|hrs?|hours?)\.?$/i, '')
+}
+
+/** `-7` becomes `−7 °C`. */
+export function degreesText(celsius: number): string {
+  return `${String(celsius).replace('-', '−')} °C`
+}
+
+/** A whole number as people type it: `−25 °C` becomes -25; null if it is none. An empty field is not nought. */
+export function wholeNumber(text: string): number | null {
+  const bare = text.replaceAll(/\s|°C$/g, '').replace('−', '-')
+  return /^-?\d{1,6}$/.test(bare) ? Number(bare) : null
 }

@@ -1,25 +1,24 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import type { EntryValue, NewEntry } from '@/shared/api/types'
+import type { Bench, EntryValue, NewEntry } from '@/shared/api/types'
 import { useSession } from '@/shared/session'
+import AsOf from '@/shared/ui/AsOf.vue'
 import PlateTable from '@/shared/ui/PlateTable.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import BenchHead from './BenchHead.vue'
 import BenchStepView from './BenchStepView.vue'
 import BenchTimers from './BenchTimers.vue'
+import { newEntry } from './entries'
+import RefusedEntries from './RefusedEntries.vue'
 import StopScreen from './StopScreen.vue'
-import { newEntry, useBench } from './useBench'
-import { useTicks } from './useTicks'
+import { useBench, type BenchStep } from './useBench'
 
 const route = useRoute()
 const router = useRouter()
-const number = computed(() => Number(route.params['number']))
-const { bench, steps: known, error, isPending, enter } = useBench(number)
+const number = Number(route.params['number'])
+const { bench, steps, error, isPending, at, sender, enter } = useBench(number)
 const { account, mayWorkAtBench } = useSession()
-const { tick, waiting, refused, isSending, answered } = useTicks((entries) => enter.mutateAsync(entries))
-/** As the server knows them, and as they were ticked here since. */
-const steps = computed(() => known.value.map((each) => ({ ...each, done: each.done || waiting.has(each.step.id) })))
 
 const wanted = ref<string | null>(typeof route.query['step'] === 'string' ? route.query['step'] : null)
 const index = computed(() => {
@@ -28,17 +27,22 @@ const index = computed(() => {
   return at >= 0 ? at : open >= 0 ? open : steps.value.length
 })
 const current = computed(() => steps.value[index.value] ?? null)
-watch(index, () => {
-  if (!isSending.value) {
-    enter.reset()
-  }
-})
-watch(refused, (at) => {
-  wanted.value = at?.stepId ?? wanted.value
-})
-const problem = computed(() =>
-  refused.value?.stepId === current.value?.step.id ? refused.value?.error : enter.error.value,
+/** What was wrong with the entry at a step, as long as that step is shown. */
+const problem = ref<{ stepId: string; error: unknown } | null>(null)
+watch(index, () => (problem.value = null))
+
+/** A second tap of the same finger: it means the step that has just gone. */
+const settleMs = 400
+const isSettling = ref(false)
+watch(
+  () => current.value?.step.id,
+  () => {
+    isSettling.value = true
+    setTimeout(() => (isSettling.value = false), settleMs)
+  },
+  { immediate: true },
 )
+const sending = computed(() => sender.queue.length > 0)
 const figures = ref(false)
 /** Of the engine at hand; between engines, and for the whole rig, of all. */
 const plated = computed(() => {
@@ -54,24 +58,37 @@ function goTo(at: number): void {
 /** After an entry: on to the next step once this one is settled, else stay and show what the bench advises. */
 async function send(kind: NewEntry['kind'], value: EntryValue): Promise<void> {
   const here = current.value
-  if (here === null) {
+  if (here === null || sending.value || isSettling.value) {
+    return
+  }
+  const entered = (bench.value?.entries ?? []).filter((entry) => entry.stepId === here.step.id)
+  if (kind === 'tick' && entered.at(-1)?.kind === 'tick') {
+    next()
     return
   }
   wanted.value = here.step.id
-  if (kind === 'tick' && !here.done) {
-    // the next step is there at once, for the next tap
-    tick(newEntry(here.step.id, kind, value))
-    next()
-    return
-  }
-  await answered()
-  const before = bench.value?.entries.filter((entry) => entry.stepId === here.step.id && entry.kind === kind) ?? []
+  const before = entered.filter((entry) => entry.kind === kind)
   const corrects = here.done && kind !== 'note' && kind !== 'decision' ? (before.at(-1)?.uuid ?? null) : null
-  const after = await enter.mutateAsync([newEntry(here.step.id, kind, value, corrects)]).catch(() => null)
-  const isSettled = after?.steps.find((state) => state.id === here.step.id)?.done ?? false
-  if (isSettled && after?.stoppedBy === null && !here.step.entry.endsWith('level')) {
+  try {
+    settle(here, await enter([newEntry(here.step.id, kind, value, corrects)]))
+  } catch (refused) {
+    wanted.value = here.step.id
+    problem.value = { stepId: here.step.id, error: refused }
+  }
+}
+
+/** An answer that comes after the step was left moves nothing. */
+function settle(here: BenchStep, after: Bench): void {
+  const isSettled = after.steps.find((state) => state.id === here.step.id)?.done ?? false
+  const isShown = current.value?.step.id === here.step.id
+  if (isShown && isSettled && after.stoppedBy === null && !here.step.entry.endsWith('level')) {
     next()
   }
+}
+
+async function decide(entry: NewEntry): Promise<void> {
+  problem.value = null
+  await enter([entry]).catch((refused: unknown) => (problem.value = { stepId: entry.stepId, error: refused }))
 }
 
 function next(): void {
@@ -82,17 +99,13 @@ function next(): void {
 
 <template>
   <el-skeleton v-if="isPending" :rows="8" />
-  <ProblemNote v-else-if="error" :error="error" />
-  <div v-else-if="bench" class="bench">
+  <ProblemNote v-else-if="!bench" :error="error" />
+  <div v-else class="bench">
     <BenchHead :bench="bench" :current="current" :who="account?.name ?? ''" v-model:figures="figures" />
+    <AsOf :error="error" :at="at" />
+    <RefusedEntries :sender="sender" :steps="steps" />
     <BenchTimers :bench="bench" :at="index" :count="steps.length" :current="current" />
-    <StopScreen
-      v-if="bench.stoppedBy"
-      :bench="bench"
-      :error="enter.error.value"
-      :sending="enter.isPending.value"
-      @enter="(entry) => enter.mutate([entry])"
-    />
+    <StopScreen v-if="bench.stoppedBy" :bench="bench" :error="problem?.error" :sending="sending" @enter="decide" />
     <section v-else-if="figures" class="sheet">
       <PlateTable :engines="plated" />
     </section>
@@ -100,8 +113,10 @@ function next(): void {
       v-else-if="current"
       :bench="bench"
       :current="current"
-      :error="problem"
-      :sending="enter.isPending.value && !isSending"
+      :error="problem?.stepId === current.step.id ? problem.error : null"
+      :sending="sending"
+      :late="sender.late"
+      :settling="isSettling"
       :may-work="mayWorkAtBench && bench.order.status !== 'released'"
       :first="index === 0"
       @send="send"
@@ -113,7 +128,7 @@ function next(): void {
       <p>What remains is the release: it checks the gates once more and writes the service record.</p>
       <div class="row">
         <button type="button" class="big" @click="goTo(steps.length - 1)">Back</button>
-        <button type="button" class="big main" :disabled="isSending" @click="router.push(`/orders/${number}/release`)">
+        <button type="button" class="big main" :disabled="sending" @click="router.push(`/orders/${number}/release`)">
           Go to the release
         </button>
       </div>

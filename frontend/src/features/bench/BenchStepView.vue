@@ -14,6 +14,10 @@ const props = defineProps<{
   current: BenchStep
   error: unknown
   sending: boolean
+  /** The entry that is being sent has not gone up at once. */
+  late: boolean
+  /** The step has only just appeared. */
+  settling: boolean
   mayWork: boolean
   first: boolean
 }>()
@@ -33,11 +37,17 @@ function press(): void {
   pressedAt = props.current.step.id
 }
 function done(): void {
-  if (pressedAt === null || pressedAt === props.current.step.id) {
+  if (!props.sending && !props.settling && (pressedAt === null || pressedAt === props.current.step.id)) {
     emit('send', 'tick', {})
   }
   pressedAt = null
 }
+const doneWords = computed(() => {
+  if (props.sending) {
+    return props.late ? 'Not sent yet …' : 'Entering …'
+  }
+  return props.current.done ? 'Done already, go on' : 'Done'
+})
 const ordinary = /^([\d.,½¼¾⅛⅜⅝⅞⅓⅔–→\s-]+)\s*(.*)$/
 const figure = computed(() => {
   const text = props.current.step.figure?.text ?? null
@@ -87,7 +97,7 @@ const rows = computed(() => [
         v-if="mayWork && current.step.entry !== 'tick'"
         :bench="bench"
         :current="current"
-        :sending="sending"
+        :sending="sending || settling"
         @send="(kind, value) => emit('send', kind, value)"
       />
     </div>
@@ -112,11 +122,11 @@ const rows = computed(() => [
       v-if="mayWork && current.step.entry === 'tick'"
       type="button"
       class="big main wide"
-      :disabled="sending"
+      :aria-disabled="sending || settling"
       @pointerdown="press"
       @click="done"
     >
-      {{ current.done ? 'Done already, go on' : 'Done' }}
+      {{ doneWords }}
     </button>
     <button
       v-else

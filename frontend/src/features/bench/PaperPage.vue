@@ -1,41 +1,44 @@
 <script setup lang="ts">
-import { computed, reactive, ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { asProblem } from '@/shared/api/client'
 import type { NewEntry } from '@/shared/api/types'
+import { useKept } from '@/shared/kept'
+import AsOf from '@/shared/ui/AsOf.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
-import { emptyLine, entriesOf, type PaperLine } from './paper'
+import { emptyLine, linesOf, type PaperLine } from './paper'
 import PaperRow from './PaperRow.vue'
 import { useBench } from './useBench'
 
 /** Copying the printed sheet in, in the sheet's own order. All of it goes in, or nothing. */
 const route = useRoute()
 const router = useRouter()
-const number = computed(() => Number(route.params['number']))
-const { bench, steps, error, isPending, enter } = useBench(number)
-const lines = reactive(new Map<string, PaperLine>())
+const number = Number(route.params['number'])
+const { bench, steps, error, isPending, at, sender, enter } = useBench(number)
+/** As copied so far, by step; outlives a reload. */
+const { kept: lines, forget } = useKept<Record<string, PaperLine>>(`paper-${number}`)
+const refused = ref<unknown>(null)
 const sent = ref<NewEntry[]>([])
 
 watch(
   steps,
   (all) => {
-    for (const each of all) {
-      if (!lines.has(each.step.id)) {
-        lines.set(each.step.id, emptyLine())
-      }
+    const before = lines.value ?? {}
+    if (all.some(({ step }) => before[step.id] === undefined)) {
+      lines.value = Object.fromEntries(all.map(({ step }) => [step.id, before[step.id] ?? emptyLine()]))
     }
   },
   { immediate: true },
 )
 const open = computed(() => steps.value.filter((each) => !each.done))
 const failedStep = computed(() => {
-  const pointer = [...(asProblem(enter.error.value)?.fields.keys() ?? [])][0] ?? ''
+  const pointer = [...(asProblem(refused.value)?.fields.keys() ?? [])][0] ?? ''
   return sent.value[Number(/^\/entries\/(\d+)/.exec(pointer)?.[1] ?? -1)]?.stepId ?? null
 })
 
 function tickAll(): void {
   for (const each of open.value.filter((candidate) => candidate.step.entry === 'tick')) {
-    const line = lines.get(each.step.id)
+    const line = lines.value?.[each.step.id]
     if (line) {
       line.ticked = true
     }
@@ -43,23 +46,30 @@ function tickAll(): void {
 }
 
 async function send(): Promise<void> {
-  sent.value = open.value.flatMap((each) => entriesOf(each, lines.get(each.step.id) ?? emptyLine()))
+  sent.value = open.value.flatMap((each) => linesOf(each, lines.value?.[each.step.id] ?? emptyLine()))
   if (sent.value.length === 0) {
     return
   }
-  const after = await enter.mutateAsync(sent.value).catch(() => null)
+  refused.value = null
+  const after = await enter(sent.value).catch((error: unknown) => {
+    refused.value = error
+    return null
+  })
+  if (after) {
+    forget()
+  }
   if (after?.stoppedBy) {
-    await router.push(`/orders/${number.value}/bench`)
+    await router.push(`/orders/${number}/bench`)
   } else if (after && after.steps.every((state) => state.done)) {
-    await router.push(`/orders/${number.value}/release`)
+    await router.push(`/orders/${number}/release`)
   }
 }
 </script>
 
 <template>
   <el-skeleton v-if="isPending" :rows="8" />
-  <ProblemNote v-else-if="error" :error="error" />
-  <form v-else-if="bench" class="stack" @submit.prevent="send">
+  <ProblemNote v-else-if="!bench" :error="error" />
+  <form v-else class="stack" @submit.prevent="send">
     <div class="row spread">
       <div>
         <h1>Order {{ number }}: enter from the paper</h1>
@@ -87,16 +97,17 @@ async function send(): Promise<void> {
           v-for="each in open"
           :key="each.step.id"
           :current="each"
-          :line="lines.get(each.step.id)!"
+          :line="lines?.[each.step.id] ?? emptyLine()"
           :observations="bench.observations"
           :wrenches="bench.wrenches"
-          :error="failedStep === each.step.id ? asProblem(enter.error.value)?.message : undefined"
+          :error="failedStep === each.step.id ? asProblem(refused)?.message : undefined"
         />
       </tbody>
     </table>
-    <ProblemNote :error="enter.error.value" />
+    <AsOf :error="error" :at="at" />
+    <ProblemNote :error="refused" />
     <div>
-      <el-button type="primary" size="large" native-type="submit" :loading="enter.isPending.value"
+      <el-button type="primary" size="large" native-type="submit" :loading="sender.queue.length > 0"
         >Enter what is filled in</el-button
       >
     </div>

@@ -1,8 +1,10 @@
 <script setup lang="ts">
-import { useMutation, useQueryClient } from '@tanstack/vue-query'
+import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answered, api, asProblem } from '@/shared/api/client'
+import { usePress } from '@/shared/api/usePress'
+import { useKept } from '@/shared/kept'
 import { useSession } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { litresText } from '@/shared/units'
@@ -14,23 +16,25 @@ import { useBench } from './useBench'
 const route = useRoute()
 const router = useRouter()
 const queries = useQueryClient()
-const number = computed(() => Number(route.params['number']))
-const { bench, steps, error, isPending } = useBench(number)
+const number = Number(route.params['number'])
+const { bench, steps, error, isPending, sender } = useBench(number)
 const { mayRelease } = useSession()
-const remark = ref('')
+/** Outlives a reload. */
+const { kept: remark, forget } = useKept<string>(`release-${number}`)
 const left = ref<OilLeft[]>([])
 const open = computed(() => steps.value.filter((each) => !each.done))
-const release = useMutation({
+const release = usePress({
   mutationFn: () =>
     answered(
       api.POST('/api/orders/{number}/release', {
-        params: { path: { number: number.value } },
-        body: { version: bench.value?.order.version ?? 0, remark: remark.value, oil: left.value },
+        params: { path: { number: number } },
+        body: { version: bench.value?.order.version ?? '', remark: remark.value ?? '', oil: left.value },
       }),
     ),
   onSuccess: async () => {
+    forget()
     await queries.invalidateQueries({ predicate: (query) => !['session', 'shop'].includes(String(query.queryKey[0])) })
-    await router.push(`/orders/${number.value}/record`)
+    await router.push(`/orders/${number}/record`)
   },
 })
 const obstacles = computed(() =>
@@ -46,7 +50,7 @@ function engine(position: string) {
 
 <template>
   <el-skeleton v-if="isPending" :rows="6" />
-  <ProblemNote v-else-if="error" :error="error" />
+  <ProblemNote v-else-if="error && !bench" :error="error" />
   <section v-else-if="bench" class="stack release">
     <h1>Release order {{ number }}</h1>
     <p v-if="open.length > 0" class="band row spread">
@@ -82,7 +86,13 @@ function engine(position: string) {
     <OilLeftEntry v-model="left" :pools="bench.pools" />
     <label class="remark">
       Remark for the record, and the reason if more or less oil went in than the capacity, or oil is missing
-      <el-input v-model="remark" type="textarea" :rows="2" :maxlength="1000" />
+      <el-input
+        :model-value="remark ?? ''"
+        @update:model-value="(text) => (remark = text)"
+        type="textarea"
+        :rows="2"
+        :maxlength="1000"
+      />
     </label>
     <div v-if="release.error.value" class="band stop" role="alert">
       <strong>{{ asProblem(release.error.value)?.message ?? 'Something broke.' }}</strong>
@@ -100,10 +110,10 @@ function engine(position: string) {
         v-if="mayRelease"
         type="button"
         class="big main"
-        :disabled="release.isPending.value"
+        :disabled="release.isPending.value || sender.queue.length > 0"
         @click="release.mutate()"
       >
-        Release the engines
+        {{ release.isPending.value ? 'Releasing …' : 'Release the engines' }}
       </button>
       <span v-else class="muted">A technician or the manager releases.</span>
     </div>

@@ -4,7 +4,7 @@ import type { Bench, NewEntry } from '@/shared/api/types'
 import { useSession, useShop } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { momentText } from '@/shared/units'
-import { newEntry } from './useBench'
+import { newEntry } from './entries'
 
 /** The work is stopped: what was found, what to do now, and for whom it is to decide. */
 const props = defineProps<{ bench: Bench; error: unknown; sending: boolean }>()

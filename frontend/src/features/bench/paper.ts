@@ -1,6 +1,7 @@
 import type { NewEntry } from '@/shared/api/types'
 import { decimalInput } from '@/shared/units'
-import { newEntry, type BenchStep } from './useBench'
+import { newEntry } from './entries'
+import type { BenchStep } from './useBench'
 
 /** One line of the printed sheet as somebody copies it: only the blanks that its step has are used. */
 export interface PaperLine {
@@ -42,7 +43,7 @@ export function emptyLine(): PaperLine {
 }
 
 /** The entries that a line stands for, in the order in which they happened; nothing copied gives none. */
-export function entriesOf({ step }: BenchStep, line: PaperLine): NewEntry[] {
+export function linesOf({ step }: BenchStep, line: PaperLine): NewEntry[] {
   if (line.notDone.trim() !== '') {
     return [newEntry(step.id, 'not_done', { text: line.notDone.trim() })]
   }

@@ -1,10 +1,9 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, toValue, type MaybeRefOrGetter } from 'vue'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, onBeforeUnmount, watch } from 'vue'
 import { answered, api } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
-import type { Bench, EntryValue, NewEntry, Operation, Step } from '@/shared/api/types'
-import { uuid7 } from '@/shared/uuid'
-import { asPressed, forgetPressed, isAnswer } from './presses'
+import type { Bench, NewEntry, Operation, Step } from '@/shared/api/types'
+import { entriesOf } from './entries'
 
 export interface BenchStep {
   step: Step
@@ -13,70 +12,43 @@ export interface BenchStep {
   answer: string | null
 }
 
-let sequence = 0
-
-/** A new line of the log; its uuid makes sending it twice harmless. */
-export function newEntry(
-  stepId: string,
-  kind: NewEntry['kind'],
-  value: EntryValue,
-  corrects: string | null = null,
-): NewEntry {
-  sequence += 1
-  const now = new Date()
-  return {
-    uuid: uuid7(now.getTime()),
-    stepId,
-    kind,
-    value,
-    corrects,
-    deviceSequence: sequence,
-    deviceAt: now.toISOString(),
-  }
-}
-
-async function sent(order: number, fresh: NewEntry[]): Promise<Bench> {
-  const entries = fresh.map((entry) => asPressed(order, entry))
-  try {
-    const bench = await answered(
-      api.POST('/api/orders/{number}/entries', {
-        params: { path: { number: order } },
-        body: { entries },
-        // goes up although the page is being left; browsers do that for 64 kB at most, and a whole sheet may be more
-        keepalive: entries.length <= 20,
-      }),
-    )
-    forgetPressed(order, entries)
-    return bench
-  } catch (error) {
-    if (isAnswer(error)) {
-      forgetPressed(order, entries)
-    }
-    throw error
-  }
-}
-
 /** The frozen order at the bench, what was entered so far, and the way to enter more. */
-export function useBench(number: MaybeRefOrGetter<number>) {
+export function useBench(number: number) {
   const queries = useQueryClient()
-  const { data, error, isPending } = useQuery({
-    queryKey: computed(() => keys.bench(toValue(number))),
-    queryFn: ({ signal }) =>
-      answered(api.GET('/api/orders/{number}/bench', { params: { path: { number: toValue(number) } }, signal })),
+  const sender = entriesOf(number)
+  const { data, error, failureReason, isPending, dataUpdatedAt } = useQuery({
+    queryKey: keys.bench(number),
+    queryFn: ({ signal }) => answered(api.GET('/api/orders/{number}/bench', { params: { path: { number } }, signal })),
     refetchInterval: 20_000,
   })
   const steps = computed<BenchStep[]>(() => flatten(data.value))
-  const enter = useMutation({
-    mutationFn: (entries: NewEntry[]) => sent(toValue(number), entries),
-    // an answer to an older question must not undo what this one tells
-    onMutate: () => queries.cancelQueries({ queryKey: keys.bench(toValue(number)) }),
-    onSuccess: (bench) => {
-      queries.setQueryData(keys.bench(toValue(number)), bench)
+
+  watch(
+    () => sender.answer,
+    (bench) => {
+      if (bench === null) {
+        return
+      }
+      queries.setQueryData(keys.bench(number), bench)
       void queries.invalidateQueries({ queryKey: keys.board, refetchType: 'active' })
     },
-  })
+  )
+  onBeforeUnmount(() => sender.unattended())
+  async function enter(entries: NewEntry[]): Promise<Bench> {
+    // an answer to an older question must not undo what this one tells
+    await queries.cancelQueries({ queryKey: keys.bench(number) })
+    return sender.enter(entries)
+  }
 
-  return { bench: data, steps, error, isPending, enter }
+  return {
+    bench: data,
+    steps,
+    error: computed(() => error.value ?? failureReason.value),
+    isPending,
+    at: dataUpdatedAt,
+    sender,
+    enter,
+  }
 }
 
 function flatten(bench: Bench | undefined): BenchStep[] {

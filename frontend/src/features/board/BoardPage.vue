@@ -31,7 +31,7 @@ const shown = computed(() =>
 
 <template>
   <el-skeleton v-if="isPending" :rows="8" />
-  <ProblemNote v-else-if="error" :error="error" />
+  <ProblemNote v-else-if="error && !board" :error="error" />
   <div v-else-if="board" class="stack">
     <div v-for="order in stopped" :key="order.number" class="band stop row spread" role="alert">
       <span>

@@ -20,7 +20,7 @@ const { mayManage } = useSession()
     </div>
     <BookNav />
     <el-skeleton v-if="isPending" :rows="6" />
-    <ProblemNote v-else-if="error" :error="error" />
+    <ProblemNote v-else-if="error && !book" :error="error" />
     <template v-else-if="book">
       <BookQueue :book="book" />
       <SheetList v-model="text" :sheets="book.sheets" />

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { SheetPage } from '@/shared/api/types'
 import FieldNote from '@/shared/ui/FieldNote.vue'
 import { wholeOf, wordsOf } from './engines'
@@ -11,17 +11,32 @@ type Applies = SheetPage['document']['appliesTo']
 const props = defineProps<{ page: SheetPage; saving: boolean; errors: ReadonlyMap<string, string> }>()
 const emit = defineEmits<{ save: [appliesTo: Applies, note: string] }>()
 
-const stored = props.page.document.appliesTo
-const form = ref({
-  models: stored.models.join(', '),
-  serials: plainCopy(stored.serials).map((range) => ({ ...range, from: String(range.from), to: String(range.to) })),
-  yearFrom: String(stored.years?.from ?? ''),
-  yearTo: String(stored.years?.to ?? ''),
-  gearcases: (stored.gearcases ?? []).join(', '),
-  note: props.page.note,
-})
+const stored = computed(() => props.page.document.appliesTo)
+function asStored() {
+  const { models, serials, years, gearcases } = stored.value
+  return {
+    models: models.join(', '),
+    serials: plainCopy(serials).map((range) => ({ ...range, from: String(range.from), to: String(range.to) })),
+    yearFrom: String(years?.from ?? ''),
+    yearTo: String(years?.to ?? ''),
+    gearcases: (gearcases ?? []).join(', '),
+    note: props.page.note,
+  }
+}
+const form = ref(asStored())
+let before = JSON.stringify(asStored())
+watch(
+  () => props.page.version,
+  () => {
+    // what is typed here stays, whatever else of the sheet was changed
+    if (JSON.stringify(form.value) === before) {
+      form.value = asStored()
+    }
+    before = JSON.stringify(asStored())
+  },
+)
 const applies = computed<Applies>(() => ({
-  maker: stored.maker,
+  maker: stored.value.maker,
   models: wordsOf(form.value.models),
   serials: form.value.serials.map((range) => ({
     prefix: range.prefix.trim(),

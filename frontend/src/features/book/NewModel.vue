@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { useMutation, useQueryClient } from '@tanstack/vue-query'
+import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answered, api, asProblem } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
+import { usePress } from '@/shared/api/usePress'
 import FieldNote from '@/shared/ui/FieldNote.vue'
 
 /** A model that the book does not know yet, and how its serial numbers are written. */
@@ -15,7 +16,7 @@ const form = ref<{ code: string; maker: string; cycle: keyof typeof cycles; pref
   prefixes: '',
   digits: '5',
 })
-const add = useMutation({
+const add = usePress({
   mutationFn: () =>
     answered(
       api.POST('/api/book/models', {

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answered, api, asProblem } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
+import { usePress } from '@/shared/api/usePress'
 import FieldNote from '@/shared/ui/FieldNote.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import NewModel from './NewModel.vue'
@@ -50,7 +51,7 @@ const engines = () => ({
   gearcases: wordsOf(form.value.gearcases),
 })
 
-const start = useMutation({
+const start = usePress({
   mutationFn: () =>
     answered(
       api.POST('/api/book/sheets', {

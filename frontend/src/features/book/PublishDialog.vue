@@ -30,7 +30,7 @@ function publish(): void {
 <template>
   <el-dialog :model-value="true" :title="`Publish ${page.id} rev. ${page.revision}`" width="760" @close="emit('close')">
     <el-skeleton v-if="isPending" :rows="3" />
-    <ProblemNote v-else-if="error" :error="error" />
+    <ProblemNote v-else-if="error && !data" :error="error" />
     <div v-else-if="data" class="stack">
       <p v-if="page.holes.length > 0" class="band">
         <strong>{{ page.holes.length }} {{ page.holes.length === 1 ? 'hole' : 'holes' }}:</strong>

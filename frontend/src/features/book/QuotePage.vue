@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { useMutation, useQuery } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { answered, api, asProblem } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
+import { usePress } from '@/shared/api/usePress'
 import FieldNote from '@/shared/ui/FieldNote.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { placeWords } from '@/shared/words'
@@ -12,7 +13,7 @@ import QuoteSides from './QuoteSides.vue'
 /** The telephone call: a model, no serial number yet. Every side of a serial break, and nothing that can be issued. */
 const { data: known } = useQuery({ queryKey: keys.quoteForm, queryFn: () => answered(api.GET('/api/quotes')) })
 const form = ref({ model: '', tasks: [] as string[], place: 'shop', coldestC: 0, warmestC: 25 })
-const quote = useMutation({ mutationFn: () => answered(api.POST('/api/quotes', { body: form.value })) })
+const quote = usePress({ mutationFn: () => answered(api.POST('/api/quotes', { body: form.value })) })
 const modelError = computed(() => asProblem(quote.error.value)?.fields.get('/model'))
 watch(known, (data) => {
   form.value.tasks = (data?.tasks ?? []).map((task) => task.task)

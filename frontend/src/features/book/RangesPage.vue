@@ -12,7 +12,7 @@ const { book, error, isPending } = useBook()
     <h1>Overlaps and gaps</h1>
     <BookNav />
     <el-skeleton v-if="isPending" :rows="4" />
-    <ProblemNote v-else-if="error" :error="error" />
+    <ProblemNote v-else-if="error && !book" :error="error" />
     <template v-else-if="book">
       <p class="muted">
         Where two published sheets claim the same serial numbers, none of them is used: the engine is refused. Where

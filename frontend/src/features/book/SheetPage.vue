@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { asProblem } from '@/shared/api/client'
 import { useSession } from '@/shared/session'
+import AsOf from '@/shared/ui/AsOf.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { useFields } from '@/shared/value/useFields'
 import EnginesEditor from './EnginesEditor.vue'
@@ -18,7 +19,7 @@ import { useUnsaved } from './useUnsaved'
 const route = useRoute()
 const sheet = computed(() => ({ id: String(route.params['id']), revision: Number(route.params['revision']) }))
 const actions = useSheet(sheet)
-const { page, error, isPending, edit, refetch } = actions
+const { page, error, failureReason, dataUpdatedAt, isPending, edit, refetch } = actions
 const { fields } = useFields()
 const { mayManage } = useSession()
 const unsaved = useUnsaved(page, () => `sheet-${sheet.value.id}-${sheet.value.revision}`)
@@ -28,7 +29,13 @@ const group = computed(() => fields.value?.groups.find((each) => each.id === cho
 const conflict = computed(() => asProblem(edit.error.value)?.key === 'conflict.changed')
 
 function confirm(paths: string[]): void {
-  edit.mutate(unsaved.change(paths), { onSuccess: () => unsaved.drop(paths) })
+  const sent = new Map(paths.map((path) => [path, JSON.stringify(unsaved.of(path))]))
+  // what was typed on meanwhile stays typed
+  const asSent = (path: string): boolean => sent.get(path) === JSON.stringify(unsaved.of(path))
+  edit
+    .mutateAsync(unsaved.change(paths))
+    .then(() => unsaved.drop(paths.filter(asSent)))
+    .catch(() => null)
 }
 function confirmFamily(path: string, on: boolean): void {
   const before = page.value?.document.confirms ?? []
@@ -42,8 +49,9 @@ async function loadAgain(): Promise<void> {
 
 <template>
   <el-skeleton v-if="isPending" :rows="8" />
-  <ProblemNote v-else-if="error" :error="error" />
+  <ProblemNote v-else-if="error && !page" :error="error" />
   <div v-else-if="page && fields && group" class="stack">
+    <AsOf :error="error ?? failureReason" :at="dataUpdatedAt" />
     <SheetHead :page="page" />
     <SheetActions :page="page" :actions="actions" :unsaved="unsaved.paths.value.filter(unsaved.changed).length" />
     <div v-if="conflict" class="band stop row spread" role="alert">
@@ -53,7 +61,6 @@ async function loadAgain(): Promise<void> {
     <ProblemNote v-else :error="edit.error.value" unshown />
     <EnginesEditor
       v-if="editing"
-      :key="page.version"
       :page="page"
       :saving="edit.isPending.value"
       :errors="asProblem(edit.error.value)?.fields ?? new Map()"

@@ -1,7 +1,8 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
 import { answered, api } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
+import { usePress } from '@/shared/api/usePress'
 
 /** The book at a glance; with a text, only the sheets that begin with it. */
 export function useBook(text: MaybeRefOrGetter<string> = '') {
@@ -17,16 +18,16 @@ export function useBook(text: MaybeRefOrGetter<string> = '') {
 export function useQueue() {
   const queries = useQueryClient()
   const onSuccess = () => queries.invalidateQueries({ queryKey: keys.book })
-  const settleRefusal = useMutation({
+  const settleRefusal = usePress({
     mutationFn: (id: number) => answered(api.POST('/api/refusals/{id}/settlement', { params: { path: { id } } })),
     onSuccess,
   })
-  const settleProposal = useMutation({
+  const settleProposal = usePress({
     mutationFn: ({ id, take }: { id: number; take: boolean }) =>
       answered(api.POST('/api/proposals/{id}/settlement', { params: { path: { id } }, body: { take } })),
     onSuccess,
   })
-  const decideFlag = useMutation({
+  const decideFlag = usePress({
     mutationFn: ({ id, ...body }: { id: number; renew: boolean; reason: string }) =>
       answered(api.POST('/api/flags/{id}/decision', { params: { path: { id } }, body })),
     onSuccess: () => queries.invalidateQueries(),

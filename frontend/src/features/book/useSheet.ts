@@ -1,8 +1,9 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
 import { answered, api } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { SheetLine, SheetPage } from '@/shared/api/types'
+import { usePress } from '@/shared/api/usePress'
 import type { Raw } from '@/shared/value/raw'
 
 export interface SheetChange {
@@ -16,7 +17,7 @@ export interface SheetChange {
 /** One revision of a sheet, and what can be done with it. A change names the version that it was made on. */
 export function useSheet(sheet: MaybeRefOrGetter<{ id: string; revision: number }>) {
   const queries = useQueryClient()
-  const { data, error, isPending, refetch } = useQuery({
+  const { data, error, failureReason, dataUpdatedAt, isPending, refetch } = useQuery({
     queryKey: computed(() => keys.sheet(toValue(sheet).id, toValue(sheet).revision)),
     queryFn: ({ signal }) =>
       answered(api.GET('/api/book/sheets/{id}/{revision}', { params: { path: toValue(sheet) }, signal })),
@@ -28,7 +29,7 @@ export function useSheet(sheet: MaybeRefOrGetter<{ id: string; revision: number 
   }
   const version = (): number => data.value?.version ?? 0
 
-  const edit = useMutation({
+  const edit = usePress({
     mutationFn: (change: SheetChange) =>
       answered(
         api.PUT('/api/book/sheets/{id}/{revision}', {
@@ -38,7 +39,7 @@ export function useSheet(sheet: MaybeRefOrGetter<{ id: string; revision: number 
       ),
     onSuccess: took,
   })
-  const move = useMutation({
+  const move = usePress({
     mutationFn: ({ to, reason }: { to: SheetLine['status']; reason: string }) =>
       answered(
         api.POST('/api/book/sheets/{id}/{revision}/status', {
@@ -51,12 +52,12 @@ export function useSheet(sheet: MaybeRefOrGetter<{ id: string; revision: number 
       await queries.invalidateQueries({ queryKey: ['sheet', page.id] })
     },
   })
-  const startRevision = useMutation({
+  const startRevision = usePress({
     mutationFn: () =>
       answered(api.POST('/api/book/sheets/{id}/revisions', { params: { path: { id: toValue(sheet).id } } })),
     onSuccess: took,
   })
-  const takeSchedule = useMutation({
+  const takeSchedule = usePress({
     mutationFn: (file: File) =>
       answered(
         api.POST('/api/book/sheets/{id}/{revision}/schedule', {
@@ -68,7 +69,7 @@ export function useSheet(sheet: MaybeRefOrGetter<{ id: string; revision: number 
       ),
     onSuccess: () => refetch(),
   })
-  const throwAway = useMutation({
+  const throwAway = usePress({
     mutationFn: () =>
       answered(
         api.DELETE('/api/book/sheets/{id}/{revision}', {
@@ -77,5 +78,17 @@ export function useSheet(sheet: MaybeRefOrGetter<{ id: string; revision: number 
       ),
     onSuccess: () => queries.invalidateQueries({ queryKey: keys.book }),
   })
-  return { page: data, error, isPending, refetch, edit, move, startRevision, takeSchedule, throwAway }
+  return {
+    page: data,
+    error,
+    failureReason,
+    dataUpdatedAt,
+    isPending,
+    refetch,
+    edit,
+    move,
+    startRevision,
+    takeSchedule,
+    throwAway,
+  }
 }

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
-import { asProblem } from '@/shared/api/client'
+import { asProblem, awaySince } from '@/shared/api/client'
 import type { Draft, Offer } from '@/shared/api/types'
 import { useShortcut } from '@/shared/keyboard'
 import { useSession } from '@/shared/session'
+import AsOf from '@/shared/ui/AsOf.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
+import { degreesText, timeText } from '@/shared/units'
 import { statusWords } from '@/shared/words'
 import OrderTabs from './OrderTabs.vue'
 import RigHead from './RigHead.vue'
@@ -17,8 +19,7 @@ import { useOffers } from './useOffers'
 import { useOrder } from './useOrder'
 import { useTimeline } from './useTimeline'
 
-const route = useRoute()
-const number = computed(() => Number(route.params['number']))
+const number = Number(useRoute().params['number'])
 const {
   view,
   draft,
@@ -26,13 +27,15 @@ const {
   isDraft,
   error,
   isPending,
+  at,
   previewError,
-  saveError,
+  saver,
   issue,
-  savedAt,
   changed,
   settled,
   reload,
+  putAside,
+  putBack,
 } = useOrder(number)
 const { mayWrite } = useSession()
 const editable = computed(() => isDraft.value && mayWrite.value)
@@ -56,9 +59,33 @@ const hint = computed(() => {
   }
   return editable.value ? 'Pick a task above: the whole order appears here at once.' : 'No task was picked.'
 })
-const conflict = computed(() =>
-  [saveError.value, issue.error.value].find((each) => asProblem(each)?.key === 'conflict.changed'),
-)
+/** What stands in the way of the draft that is shown here: somebody else was faster. */
+const conflict = computed(() => {
+  const problem = saver.refusal ?? asProblem(issue.error.value)
+  return problem?.status === 409 ? problem : null
+})
+const standing = computed(() => {
+  if (!isDraft.value || awaySince.value !== null) {
+    return ''
+  }
+  if (saver.pending() !== null) {
+    return ', not saved yet'
+  }
+  return saver.savedAt === null ? '' : `, saved ${timeText(saver.savedAt)}`
+})
+
+/** After the press: what has been issued by it, in words. */
+const issued = computed(() => {
+  if (!issue.isSuccess.value || isDraft.value || !view.value) {
+    return null
+  }
+  const engines = (work.value?.engines ?? []).filter((engine) => engine.tasks.length > 0)
+  const tasks = engines.map(
+    (engine) => `${engine.label}: ${engine.tasks.map((task) => task.title.toLowerCase()).join(', ')}`,
+  )
+  const { coldestC, warmestC } = view.value.draft
+  return `${tasks.join('; ')}; air ${degreesText(coldestC)} to ${degreesText(warmestC)}.`
+})
 
 /** What was found about a level above the mark belongs to the engine that hangs there. */
 function decide(position: string, text: string): void {
@@ -83,7 +110,7 @@ useShortcut('a', () => {
   }
 })
 useShortcut('F9', () => {
-  if (editable.value && work.value?.issuable && !issue.isPending.value) {
+  if (editable.value && work.value?.issuable) {
     issue.mutate()
   }
 })
@@ -91,15 +118,10 @@ useShortcut('F9', () => {
 
 <template>
   <el-skeleton v-if="isPending" :rows="8" />
-  <ProblemNote v-else-if="error" :error="error" />
-  <div v-else-if="view" class="builder">
+  <ProblemNote v-else-if="!view" :error="error" />
+  <div v-else class="builder">
     <Teleport to="#top-middle">
-      Order {{ view.order.number }} · {{ statusWords[view.order.status]
-      }}{{
-        isDraft && savedAt
-          ? `, saved ${savedAt.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}`
-          : ''
-      }}
+      Order {{ view.order.number }} · {{ statusWords[view.order.status] }}{{ standing }}
     </Teleport>
     <Teleport to="#top-right">
       <span v-if="editable" class="small">
@@ -110,11 +132,23 @@ useShortcut('F9', () => {
       <RigHead :view="view" :work="work" :fixed="!editable">
         <VisitEditor v-if="editable && draft" v-model="draft" @changed="changed" />
       </RigHead>
+      <AsOf :error="error" :at="at" />
       <div v-if="conflict" class="band stop row spread" role="alert">
-        <span>{{ asProblem(conflict)?.message }}</span>
+        <span>{{ conflict.message }}</span>
         <el-button @click="reload">Load it again</el-button>
       </div>
-      <ProblemNote v-else :error="saveError ?? issue.error.value ?? previewError" unshown />
+      <ProblemNote v-else :error="saver.refusal ?? issue.error.value ?? previewError" unshown />
+      <p v-if="putAside && !editable" class="band" role="status">
+        This order is not a draft any more. What you entered last is not on it.
+      </p>
+      <div v-else-if="putAside" class="band row spread" role="status">
+        <span>This is how the others left it. What you entered is kept.</span>
+        <span class="row">
+          <el-button @click="putBack">Put mine back in</el-button>
+          <el-button @click="putAside = null">Leave it so</el-button>
+        </span>
+      </div>
+      <p v-if="issued" class="band fine" role="status"><strong>Issued.</strong> {{ issued }}</p>
       <TaskGrid :engines="view.engines" :grid="grid" :editable="editable" />
       <OrderTabs
         v-if="work && work.operations.length > 0"

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { useMutation } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { answered, api, asProblem } from '@/shared/api/client'
 import type { Engine, OrderFile } from '@/shared/api/types'
+import { usePress } from '@/shared/api/usePress'
 import FieldNote from '@/shared/ui/FieldNote.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import ValueEditor from '@/shared/value/ValueEditor.vue'
@@ -10,7 +10,7 @@ import { emptyValue, tidied, type Raw } from '@/shared/value/raw'
 import { useFields } from '@/shared/value/useFields'
 
 /** A hole of the book, filled in on this order from the manual at hand. It is marked, and the book gets a proposal. */
-const props = defineProps<{ order: OrderFile; engine: Engine; path: string; settled: () => Promise<number> }>()
+const props = defineProps<{ order: OrderFile; engine: Engine; path: string; settled: () => Promise<string> }>()
 const emit = defineEmits<{ close: []; filled: [] }>()
 const { fields, byPath } = useFields()
 const field = computed(() => byPath.value.get(props.path))
@@ -24,7 +24,7 @@ watch(
   { immediate: true },
 )
 
-const fill = useMutation({
+const fill = usePress({
   mutationFn: async () =>
     answered(
       api.POST('/api/orders/{number}/fills', {

@@ -1,23 +1,37 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Draft, WorkOrder } from '@/shared/api/types'
+import { vFlaw } from '@/shared/keyboard'
 import WhyButton from '@/shared/ui/WhyButton.vue'
-import { minutesText } from '@/shared/units'
+import { minutesText, wholeNumber } from '@/shared/units'
 
 const props = defineProps<{ work: WorkOrder; aloneMin: number | null; draft: Draft | null }>()
 const emit = defineEmits<{ change: [part: Partial<Draft>] }>()
 const saved = computed(() => (props.aloneMin === null ? 0 : Math.max(0, props.aloneMin - props.work.labour.handsOnMin)))
 
-/** Minutes and reason belong together: one is kept here until the other is there. */
-const typed = ref<{ minutes: number; reason: string } | null>(null)
-const allowance = computed(() => typed.value ?? props.draft?.allowance ?? { minutes: 0, reason: '' })
-function allow(minutes: number, reason: string): void {
-  if (!Number.isInteger(minutes) || minutes < 0) {
-    return
-  }
-  typed.value = { minutes, reason }
-  if (minutes === 0 || reason.trim() !== '') {
-    emit('change', { allowance: minutes === 0 ? null : { minutes, reason } })
+/** As typed; minutes and reason belong together: one is kept here until the other is there. */
+const typed = ref<{ minutes: string; reason: string } | null>(null)
+const allowance = computed(
+  () =>
+    typed.value ?? {
+      minutes: String(props.draft?.allowance?.minutes ?? 0),
+      reason: props.draft?.allowance?.reason ?? '',
+    },
+)
+const minutes = computed(() => wholeNumber(allowance.value.minutes))
+const flawed = computed(() =>
+  minutes.value === null || minutes.value < 0 ? 'The allowance is whole minutes, 0 for none.' : null,
+)
+const unexplained = computed(() =>
+  (minutes.value ?? 0) > 0 && allowance.value.reason.trim() === ''
+    ? 'Say what the time is for, or it is not added.'
+    : null,
+)
+function allow(part: Partial<{ minutes: string; reason: string }>): void {
+  typed.value = { ...allowance.value, ...part }
+  if (flawed.value === null && unexplained.value === null) {
+    const { reason } = typed.value
+    emit('change', { allowance: minutes.value === 0 ? null : { minutes: minutes.value ?? 0, reason } })
     typed.value = null
   }
 }
@@ -39,7 +53,8 @@ const value = (event: Event): string => (event.target as HTMLInputElement).value
           inputmode="numeric"
           :value="allowance.minutes"
           aria-label="Allowance, minutes"
-          @change="allow(Number(value($event)), allowance.reason)"
+          v-flaw="flawed"
+          @change="allow({ minutes: value($event) })"
         />
         min</label
       >
@@ -49,11 +64,10 @@ const value = (event: Event): string => (event.target as HTMLInputElement).value
           class="cell"
           :value="allowance.reason"
           aria-label="Allowance, reason"
-          @change="allow(allowance.minutes, value($event))"
+          v-flaw="unexplained"
+          @change="allow({ reason: value($event) })"
       /></label>
-      <span v-if="allowance.minutes > 0 && allowance.reason.trim() === ''" class="alarm" role="alert"
-        >Say what for, or it is not added.</span
-      >
+      <span v-if="flawed ?? unexplained" class="alarm" role="alert">{{ flawed ?? unexplained }}</span>
     </div>
     <p v-else-if="work.labour.allowanceMin > 0">
       {{ work.labour.allowanceMin }} min are added: {{ work.labour.allowanceReason }}

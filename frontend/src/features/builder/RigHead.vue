@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import Transom from '@/drawing/Transom.vue'
 import type { Engine, OrderView, WorkOrder } from '@/shared/api/types'
+import { degreesText } from '@/shared/units'
 import { placeWords } from '@/shared/words'
 
 const props = defineProps<{ view: OrderView; work: WorkOrder | null; fixed: boolean }>()
@@ -16,14 +17,11 @@ function arrival(engine: Engine) {
 function sheet(engine: Engine) {
   return props.work?.engines.find((each) => each.position === engine.position)?.sheet ?? engine.identification.sheet
 }
-function degrees(celsius: number): string {
-  return `${String(celsius).replace('-', '−')} °C`
-}
 const visit = computed(() => {
   const { draft, boat } = props.view
   const use = `${boat.use.water} water, ${boat.use.kept}`
   return props.fixed
-    ? `${use} · air ${degrees(draft.coldestC)} to ${degrees(draft.warmestC)} · ${placeWords[draft.place]}`
+    ? `${use} · air ${degreesText(draft.coldestC)} to ${degreesText(draft.warmestC)} · ${placeWords[draft.place]}`
     : use
 })
 </script>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { ByHand, Operation, WorkOrder } from '@/shared/api/types'
+import { vFlaw } from '@/shared/keyboard'
 import { moved, neighbour, withoutStep, withStep } from './byHand'
 
 /** Changes one operation's place, or adds a step behind it. */
@@ -29,11 +30,18 @@ function go(way: Way): void {
   }
 }
 
+const unadded = computed(() =>
+  text.value.trim() === '' ? null : 'a step is typed and not added. Add it, or leave it.',
+)
+function leave(): void {
+  adding.value = false
+  text.value = ''
+}
+
 function add(): void {
   if (text.value.trim() !== '') {
     emit('change', withStep(props.byHand, props.operation.id, text.value.trim(), minutes.value))
-    adding.value = false
-    text.value = ''
+    leave()
   }
 }
 </script>
@@ -72,10 +80,10 @@ function add(): void {
       take out
     </button>
   </span>
-  <form v-if="adding" class="row adding" @submit.prevent="add">
+  <form v-if="adding" class="row adding" novalidate @submit.prevent="add">
     <label class="grow"
       >What is done after this
-      <el-input v-model="text" maxlength="300" autofocus />
+      <input v-model="text" v-flaw="unadded" class="cell wide" maxlength="300" autofocus />
     </label>
     <label
       >Hands-on, min
@@ -88,7 +96,7 @@ function add(): void {
         class="short"
     /></label>
     <el-button native-type="submit" :disabled="text.trim() === ''">Add the step</el-button>
-    <el-button @click="adding = false">Leave it</el-button>
+    <el-button @click="leave">Leave it</el-button>
   </form>
 </template>
 

@@ -15,7 +15,7 @@ const props = defineProps<{
   work: WorkOrder | null
   editable: boolean
   issuing: boolean
-  settled: () => Promise<number>
+  settled: () => Promise<string>
   offers: Offer[]
   plan: Plan | null
   draft: Draft | null
@@ -44,7 +44,8 @@ const button = computed(() => {
     return 'Pick a task first'
   }
   const rest = parked.value === 0 ? '' : `, park ${parked.value}`
-  return `Issue ${ready.value} ${ready.value === 1 ? 'task' : 'tasks'}${rest}`
+  const words = `${ready.value} ${ready.value === 1 ? 'task' : 'tasks'}${rest}`
+  return props.issuing ? `Issuing ${words} …` : `Issue ${words}`
 })
 const { mayManage } = useSession()
 const filling = ref<{ path: string; label: string; position: string } | null>(null)

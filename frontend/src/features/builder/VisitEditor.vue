@@ -1,17 +1,15 @@
 <script setup lang="ts">
 import type { Draft } from '@/shared/api/types'
 import { placeWords } from '@/shared/words'
+import DegreesField from './DegreesField.vue'
 
 /** Where the job is done and the air until the next service, while the order is still a draft. */
 const draft = defineModel<Draft>({ required: true })
 const emit = defineEmits<{ changed: [] }>()
 
-function setAir(end: 'coldestC' | 'warmestC', event: Event): void {
-  const value = Number((event.target as HTMLInputElement).value)
-  if (Number.isInteger(value)) {
-    draft.value[end] = value
-    emit('changed')
-  }
+function setAir(end: 'coldestC' | 'warmestC', degrees: number): void {
+  draft.value[end] = degrees
+  emit('changed')
 }
 
 function setPlace(event: Event): void {
@@ -34,12 +32,18 @@ function setTechnicians(event: Event): void {
     </label>
     <label
       >air from
-      <input type="number" min="-60" max="60" :value="draft.coldestC" @change="setAir('coldestC', $event)" /> °C</label
-    >
+      <DegreesField
+        label="air from"
+        :model-value="draft.coldestC"
+        @update:model-value="(degrees) => setAir('coldestC', degrees)"
+    /></label>
     <label
       >to
-      <input type="number" min="-60" max="60" :value="draft.warmestC" @change="setAir('warmestC', $event)" /> °C</label
-    >
+      <DegreesField
+        label="air to"
+        :model-value="draft.warmestC"
+        @update:model-value="(degrees) => setAir('warmestC', degrees)"
+    /></label>
     <label
       >by
       <select aria-label="Technicians" :value="draft.technicians ?? 1" @change="setTechnicians">
@@ -59,17 +63,12 @@ function setTechnicians(event: Event): void {
 }
 
 select,
-input {
+.visit :deep(input) {
   font: inherit;
   height: 26px;
   border: 1px solid var(--field-line);
   border-radius: 3px;
   background: var(--panel);
   color: var(--ink);
-}
-
-input {
-  width: 58px;
-  text-align: right;
 }
 </style>

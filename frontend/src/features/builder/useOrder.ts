@@ -1,37 +1,49 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, ref, toValue, watch, type MaybeRefOrGetter } from 'vue'
-import { answered, api } from '@/shared/api/client'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue'
+import { answered, api, Told } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { Draft, OrderView } from '@/shared/api/types'
+import { usePress } from '@/shared/api/usePress'
 import { plainCopy } from '@/shared/copy'
-
-const saveAfterMs = 500
+import { commitField, firstFlaw } from '@/shared/keyboard'
+import { saverOf } from './drafts'
 
 /**
  * One order: the draft as edited here, kept on the server as one goes, and the work that it gives. An answer to an
  * older draft is dropped. Somebody else's change shows as `conflict` and nothing of it is overwritten.
  */
-export function useOrder(number: MaybeRefOrGetter<number>) {
+export function useOrder(number: number) {
   const queries = useQueryClient()
-  const { data, error, isPending } = useQuery({
-    queryKey: computed(() => keys.order(toValue(number))),
-    queryFn: ({ signal }) =>
-      answered(api.GET('/api/orders/{number}', { params: { path: { number: toValue(number) } }, signal })),
+  const saver = saverOf(number)
+  const { data, error, isPending, dataUpdatedAt } = useQuery({
+    queryKey: keys.order(number),
+    queryFn: ({ signal }) => answered(api.GET('/api/orders/{number}', { params: { path: { number } }, signal })),
     staleTime: 0,
+    // opened again it is asked for again: what was saved since is not in the answer from before
+    gcTime: 0,
   })
   const draft = ref<Draft | null>(null)
-  const version = ref(0)
-  const savedAt = ref<Date | null>(null)
   const isDraft = computed(() => data.value?.order.status === 'draft')
+  /** What was entered here on a version that somebody else has changed since. */
+  const putAside = ref<Draft | null>(null)
 
   function take(view: OrderView): void {
-    draft.value = plainCopy(view.draft)
-    version.value = view.order.version
+    const pending = view.order.status === 'draft' ? saver.pending() : null
+    if (pending === null) {
+      saver.start(view.order.version)
+    }
+    draft.value = plainCopy(pending ?? view.draft)
+  }
+  function takeFirst(): void {
+    if (draft.value === null && data.value) {
+      take(data.value)
+    }
   }
   watch(
     data,
-    (view, before) => {
-      if (view && (draft.value === null || before?.order.number !== view.order.number || !isDraft.value)) {
+    (view) => {
+      const isNew = view?.order.version !== saver.version && !saver.isSending && saver.pending() === null
+      if (view && (draft.value === null || isNew || !isDraft.value)) {
         take(view)
       }
     },
@@ -39,11 +51,11 @@ export function useOrder(number: MaybeRefOrGetter<number>) {
   )
 
   const preview = useQuery({
-    queryKey: computed(() => keys.preview(toValue(number), draft.value)),
+    queryKey: computed(() => keys.preview(number, draft.value)),
     queryFn: ({ queryKey, signal }) =>
       answered(
         api.POST('/api/orders/{number}/preview', {
-          params: { path: { number: toValue(number) } },
+          params: { path: { number } },
           body: queryKey[2] as Draft,
           signal,
         }),
@@ -52,69 +64,55 @@ export function useOrder(number: MaybeRefOrGetter<number>) {
     placeholderData: (before) => before,
   })
 
-  const save = useMutation({
-    mutationFn: (kept: Draft) =>
-      answered(
-        api.PUT('/api/orders/{number}/draft', {
-          params: { path: { number: toValue(number) } },
-          body: { version: version.value, draft: kept },
-        }),
-      ),
-    onSuccess: (file) => {
-      version.value = file.version
-      savedAt.value = new Date()
-    },
-  })
-  let timer: ReturnType<typeof setTimeout> | undefined
-  let saving: Promise<unknown> = Promise.resolve()
   function changed(): void {
-    clearTimeout(timer)
-    timer = setTimeout(() => void saveNow(), saveAfterMs)
-  }
-  async function saveNow(): Promise<boolean> {
-    clearTimeout(timer)
-    timer = undefined
-    await saving.catch(() => null)
-    if (draft.value === null) {
-      return false
+    if (draft.value !== null) {
+      saver.change(draft.value)
     }
-    const attempt = save.mutateAsync(plainCopy(draft.value))
-    saving = attempt
-    return attempt.then(() => true).catch(() => false)
   }
 
-  const issue = useMutation({
+  let isGone = false
+  onBeforeUnmount(() => {
+    isGone = true
+    void saver.send()
+  })
+
+  const issue = usePress({
     mutationFn: async () => {
-      const current = await settled()
-      return answered(
-        api.POST('/api/orders/{number}/issue', {
-          params: { path: { number: toValue(number) } },
-          body: { version: current },
-        }),
-      )
+      commitField()
+      await nextTick()
+      const flaw = firstFlaw()
+      if (flaw !== null) {
+        throw new Told(`Not issued: ${flaw}`)
+      }
+      const seen = JSON.stringify(draft.value)
+      const version = await saver.settled()
+      if (isGone || seen !== JSON.stringify(draft.value)) {
+        throw new ChangedMeanwhile()
+      }
+      return answered(api.POST('/api/orders/{number}/issue', { params: { path: { number } }, body: { version } }))
     },
     onSuccess: async () => {
       draft.value = null
-      await queries.invalidateQueries({ queryKey: keys.order(toValue(number)) })
+      await queries.invalidateQueries({ queryKey: keys.order(number) })
       await queries.invalidateQueries({ queryKey: keys.board })
     },
   })
 
-  /** Keeps what is not kept yet, and gives the version that the order has then. */
-  async function settled(): Promise<number> {
-    if (timer !== undefined && !(await saveNow())) {
-      throw save.error.value ?? new Error('The draft could not be saved.')
-    }
-    await saving.catch(() => null)
-    return version.value
-  }
-
+  /** Loads what the server has; what was entered here and could not be put in is set aside, to be put back. */
   async function reload(): Promise<void> {
+    putAside.value = saver.pending()
     draft.value = null
-    save.reset()
+    saver.start('')
     issue.reset()
-    queries.removeQueries({ queryKey: ['preview', toValue(number)] })
-    await queries.invalidateQueries({ queryKey: keys.order(toValue(number)) })
+    queries.removeQueries({ queryKey: ['preview', number] })
+    await queries.refetchQueries({ queryKey: keys.order(number) })
+    // it came as it was: nothing has told so
+    takeFirst()
+  }
+  function putBack(): void {
+    draft.value = putAside.value
+    putAside.value = null
+    changed()
   }
 
   return {
@@ -124,12 +122,21 @@ export function useOrder(number: MaybeRefOrGetter<number>) {
     isDraft,
     error,
     isPending,
+    at: dataUpdatedAt,
     previewError: preview.error,
-    saveError: save.error,
+    saver,
     issue,
-    savedAt,
     changed,
-    settled,
+    settled: () => saver.settled(),
     reload,
+    putAside,
+    putBack,
+  }
+}
+
+/** Somebody went on while the order was being sent: what would be issued is not what was seen. */
+class ChangedMeanwhile extends Told {
+  constructor() {
+    super('Not issued: the order was changed while it was being sent. Look at it, and issue it again.')
   }
 }

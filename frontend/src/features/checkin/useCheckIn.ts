@@ -1,8 +1,9 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
 import { answered, api, asProblem } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { Draft } from '@/shared/api/types'
+import { usePress } from '@/shared/api/usePress'
 
 /** The prefilled form of one boat, and what sends it in. */
 export function useCheckIn(boatId: MaybeRefOrGetter<number>) {
@@ -14,7 +15,7 @@ export function useCheckIn(boatId: MaybeRefOrGetter<number>) {
     staleTime: 0,
     gcTime: 0,
   })
-  const takeIn = useMutation({
+  const takeIn = usePress({
     mutationFn: ({ draft, beside }: { draft: Draft; beside: boolean }) =>
       answered(
         api.POST('/api/boats/{id}/check-ins', {

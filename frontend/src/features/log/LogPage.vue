@@ -63,7 +63,7 @@ const found = computed(() =>
 
 <template>
   <el-skeleton v-if="isPending" :rows="6" />
-  <ProblemNote v-else-if="error" :error="error" />
+  <ProblemNote v-else-if="error && !log" :error="error" />
   <div v-else-if="log" class="stack">
     <header>
       <h1>Log of {{ log.engine.model }} {{ log.engine.serial }}</h1>

@@ -1,29 +1,28 @@
 <script setup lang="ts">
-import { computed, nextTick, onMounted, ref, useTemplateRef } from 'vue'
+import { computed, onMounted, ref, useTemplateRef } from 'vue'
 import { useRoute } from 'vue-router'
 import { cartOf } from '@/shared/cart'
+import AsOf from '@/shared/ui/AsOf.vue'
 import CartStop from '@/shared/ui/CartStop.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { useCart } from './useCart'
 
 /** The cart before the first drain: what lies on it in the order of use, and each part held against its serial number. */
-const route = useRoute()
-const number = computed(() => Number(route.params['number']))
-const { cart, error, isPending, confirm, confirmedBy, asked, held } = useCart(number)
+const number = Number(useRoute().params['number'])
+const { cart, error, at, isPending, scans, told, hold, read, confirmedBy, asked, held } = useCart(number)
 const stops = computed(() => (cart.value ? cartOf(cart.value.document) : []))
 const atBench = computed(() => ['issued', 'in_work', 'stopped'].includes(cart.value?.order.status ?? ''))
 const typed = ref('')
 const engine = ref('')
 const box = useTemplateRef<HTMLInputElement>('box')
-const answer = computed(() => (confirm.isPending.value ? null : (confirm.data.value?.answer ?? null)))
 
-async function hold(): Promise<void> {
-  if (typed.value.trim() === '') {
-    return
+/** The field is free at once for the next number. */
+function take(): void {
+  const part = typed.value.trim()
+  if (part !== '') {
+    typed.value = ''
+    void hold(part, engine.value || null)
   }
-  const told = await confirm.mutateAsync({ number: typed.value.trim(), engine: engine.value || null }).catch(() => null)
-  typed.value = told === null ? typed.value : ''
-  await nextTick()
   box.value?.focus()
 }
 onMounted(() => setTimeout(() => box.value?.focus(), 400))
@@ -31,15 +30,16 @@ onMounted(() => setTimeout(() => box.value?.focus(), 400))
 
 <template>
   <el-skeleton v-if="isPending" :rows="6" />
-  <ProblemNote v-else-if="error" :error="error" />
-  <div v-else-if="cart" class="stack cart">
+  <ProblemNote v-else-if="!cart" :error="error" />
+  <div v-else class="stack cart">
+    <AsOf :error="error" :at="at" />
     <div class="row spread">
       <h1>Cart of order {{ cart.order.number }} · {{ cart.boat }}</h1>
       <span class="muted">{{
         cart.document.engines.map((each) => `${each.label} ${each.model} ${each.serial}`).join(' · ')
       }}</span>
     </div>
-    <form v-if="atBench" class="panel row hold" @submit.prevent="hold">
+    <form v-if="atBench" class="panel row hold" @submit.prevent="take">
       <label class="grow"
         >Scan or type the number on the part’s label
         <input ref="box" v-model="typed" class="scan" autocomplete="off" spellcheck="false" />
@@ -60,15 +60,27 @@ onMounted(() => setTimeout(() => box.value?.focus(), 400))
       </p>
     </form>
     <p v-else class="panel">This order is released: its cart is only shown.</p>
-    <ProblemNote :error="confirm.error.value" />
-    <p
-      v-if="answer"
-      class="band answer"
-      :class="answer.state === 'fits' ? 'fine' : 'stop'"
-      :role="answer.state === 'fits' ? 'status' : 'alert'"
+    <div v-if="scans.refusal" class="band stop row spread" role="alert">
+      <span
+        ><strong>{{ scans.queue[0]?.number }} was not taken.</strong> {{ scans.refusal.message }}</span
+      >
+      <button type="button" class="mini" @click="scans.drop()">Read: drop it here</button>
+    </div>
+    <div
+      v-for="scan in told"
+      :key="scan.press"
+      class="band answer row spread"
+      :class="{ fine: scan.fits === true, stop: scan.fits === false }"
+      :role="scan.fits === false ? 'alert' : 'status'"
     >
-      <strong>{{ answer.state === 'fits' ? '✓ Fits.' : '✕ Stop.' }}</strong> {{ answer.message }}
-    </p>
+      <span v-if="scan.fits === null"
+        >{{ scan.number }}: {{ scans.late ? 'not sent yet' : 'holding it against the order' }} …</span
+      >
+      <span v-else
+        ><strong>{{ scan.fits ? '✓ Fits.' : '✕ Stop.' }}</strong> {{ scan.message }}</span
+      >
+      <button v-if="scan.fits === false" type="button" class="mini" @click="read(scan.press)">Read</button>
+    </div>
     <ol class="stops">
       <CartStop v-for="stop in stops" :key="stop.id" :stop="stop" :confirmed-by="confirmedBy" />
     </ol>

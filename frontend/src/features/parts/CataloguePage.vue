@@ -44,7 +44,7 @@ function open(number: string | null): void {
           <button v-if="mayChange" type="button" class="mini" @click="open(null)">Add a part</button>
         </div>
         <el-skeleton v-if="isPending" :rows="6" />
-        <ProblemNote v-else-if="error" :error="error" />
+        <ProblemNote v-else-if="error && !data" :error="error" />
         <p v-else-if="data?.parts.length === 0" class="muted">No part begins with “{{ text }}”.</p>
         <table v-else-if="data" class="plain">
           <thead>

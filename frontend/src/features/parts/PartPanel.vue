@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { answered, api, asProblem } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { Part } from '@/shared/api/types'
 import { widths } from '@/shared/api/widths'
+import { usePress } from '@/shared/api/usePress'
 import FieldNote from '@/shared/ui/FieldNote.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { decimalInput, moneyText } from '@/shared/units'
@@ -44,7 +45,7 @@ watch(
   },
   { immediate: true },
 )
-const save = useMutation({
+const save = usePress({
   mutationFn: () => {
     const { price, kitWords, ...part } = form.value
     const minor = Math.round(Number(decimalInput(price)) * 100)

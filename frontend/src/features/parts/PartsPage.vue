@@ -16,7 +16,7 @@ const { data, error, isPending } = useQuery({
 
 <template>
   <el-skeleton v-if="isPending" :rows="6" />
-  <ProblemNote v-else-if="error" :error="error" />
+  <ProblemNote v-else-if="error && !data" :error="error" />
   <div v-else-if="data" class="stack">
     <h1>Pick lists</h1>
     <PartsNav />

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref, watch } from 'vue'
 import { answered, api, asProblem, fieldsOf } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { DuePolicy } from '@/shared/api/types'
+import { usePress } from '@/shared/api/usePress'
 import { plainCopy } from '@/shared/copy'
 import { useSession } from '@/shared/session'
 import FieldNote from '@/shared/ui/FieldNote.vue'
@@ -28,7 +29,7 @@ watch(
   },
   { immediate: true },
 )
-const keep = useMutation({
+const keep = usePress({
   mutationFn: (policy: DuePolicy) =>
     answered(
       api.PUT('/api/policy/due', {
@@ -71,7 +72,7 @@ function reload(): void {
 
 <template>
   <el-skeleton v-if="isPending" :rows="6" />
-  <ProblemNote v-else-if="error" :error="error" />
+  <ProblemNote v-else-if="error && !form" :error="error" />
   <form v-else-if="form" class="stack narrow" @submit.prevent="keep.mutate(form)">
     <PolicyNav />
     <h1>Policy: when something is due</h1>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { answered, api, asProblem, fieldsOf } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
+import { usePress } from '@/shared/api/usePress'
 import { useSession } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import PolicyNav from './PolicyNav.vue'
@@ -36,7 +37,7 @@ const effects = useQuery({
   enabled: computed(() => mayManage.value && changed.value.length > 0),
   retry: false,
 })
-const keep = useMutation({
+const keep = usePress({
   mutationFn: () =>
     answered(api.PUT('/api/policy/schools', { body: { answers: answers.value, version: data.value?.version ?? 0 } })),
   onSuccess: async (kept) => {
@@ -56,7 +57,7 @@ function reload(): void {
 
 <template>
   <el-skeleton v-if="isPending" :rows="8" />
-  <ProblemNote v-else-if="error" :error="error" />
+  <ProblemNote v-else-if="error && !data" :error="error" />
   <form v-else-if="data" class="stack" @submit.prevent="keep.mutate()">
     <PolicyNav />
     <h1>Policy: where practitioners disagree</h1>

@@ -25,7 +25,7 @@ const {
 
 <template>
   <el-skeleton v-if="isPending" :rows="6" />
-  <ProblemNote v-else-if="error" :error="error" />
+  <ProblemNote v-else-if="error && !record" :error="error" />
   <article v-else-if="record" class="stack record">
     <header class="row spread">
       <div>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { useMutation, useQuery } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answered, api, fieldsOf } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { BoatUse, Customer } from '@/shared/api/types'
 import { widths } from '@/shared/api/widths'
+import { usePress } from '@/shared/api/usePress'
 import FieldNote from '@/shared/ui/FieldNote.vue'
 import LabelledField from '@/shared/ui/LabelledField.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
@@ -58,7 +59,7 @@ const owner = computed<Customer | undefined>(() =>
 )
 /** Entered once, even if the boat has to be mended and sent again. */
 const added = ref<Customer | null>(null)
-const keep = useMutation({
+const keep = usePress({
   mutationFn: async () => {
     const { name, kind, registration, email, phone, use } = form.value
     const known = owner.value ?? (added.value?.name === form.value.owner.trim() ? added.value : null)
@@ -82,7 +83,7 @@ const keep = useMutation({
     await router.push(`/boats/${kept.id}`)
   },
 })
-const remove = useMutation({
+const remove = usePress({
   mutationFn: () => answered(api.DELETE('/api/boats/{id}', { params: { path: { id: id.value } } })),
   onSuccess: async () => {
     await changed()

@@ -28,7 +28,7 @@ function turnTo(last: components['schemas']['BoatHit'] | undefined): void {
   <div class="stack">
     <RigNav :may-write="mayWrite" />
     <el-skeleton v-if="isPending" :rows="6" />
-    <ProblemNote v-else-if="error" :error="error" />
+    <ProblemNote v-else-if="error && !data" :error="error" />
     <section v-else-if="data" class="panel stack">
       <div class="row spread">
         <h1>Boats by name</h1>

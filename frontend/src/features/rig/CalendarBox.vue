@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { useMutation } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answered, api } from '@/shared/api/client'
+import { usePress } from '@/shared/api/usePress'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 
 /** The secret address under which a calendar program fetches what is due. */
@@ -9,7 +9,7 @@ const props = defineProps<{ boatId: number | null; token: string | null }>()
 const emit = defineEmits<{ renewed: [] }>()
 const renewing = ref(false)
 const address = computed(() => `${window.location.origin}/calendar/${props.token}.ics`)
-const renew = useMutation({
+const renew = usePress({
   mutationFn: async () =>
     props.boatId === null
       ? answered(api.POST('/api/calendar'))

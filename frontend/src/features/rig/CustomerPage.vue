@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { useMutation, useQuery } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answered, api, fieldsOf } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import { widths } from '@/shared/api/widths'
+import { usePress } from '@/shared/api/usePress'
 import { useSession } from '@/shared/session'
 import LabelledField from '@/shared/ui/LabelledField.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
@@ -37,7 +38,7 @@ watch(
   },
   { immediate: true },
 )
-const keep = useMutation({
+const keep = usePress({
   mutationFn: () => {
     const { name, email, phone, version } = form.value
     const nothing = (text: string): string | null => (text.trim() === '' ? null : text.trim())
@@ -49,7 +50,7 @@ const keep = useMutation({
     await changed()
   },
 })
-const remove = useMutation({
+const remove = usePress({
   mutationFn: () => answered(api.DELETE('/api/customers/{id}', { params: { path: { id: id.value } } })),
   onSuccess: async () => {
     await changed()
@@ -61,7 +62,7 @@ const field = fieldsOf(keep.error)
 
 <template>
   <el-skeleton v-if="isPending" :rows="4" />
-  <ProblemNote v-else-if="error" :error="error" />
+  <ProblemNote v-else-if="error && !data" :error="error" />
   <div v-else-if="data" class="stack narrow">
     <h1>{{ data.customer.name }}</h1>
     <form class="panel stack" @submit.prevent="keep.mutate()">

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { useMutation, useQuery } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answered, api, fieldsOf } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { EngineIdentity } from '@/shared/api/types'
 import { widths } from '@/shared/api/widths'
+import { usePress } from '@/shared/api/usePress'
 import IdentificationNote from '@/shared/engine/IdentificationNote.vue'
 import FormDialog from '@/shared/ui/FormDialog.vue'
 import LabelledField from '@/shared/ui/LabelledField.vue'
@@ -38,7 +39,7 @@ if (props.boat && !free.value.includes(form.value.position)) {
 }
 /** Kept once the engine is in the register, should hanging it fail: it is not entered twice. */
 const added = ref<EngineIdentity | null>(null)
-const keep = useMutation({
+const keep = usePress({
   mutationFn: async () => {
     const { position, ...plate } = form.value
     const body = {

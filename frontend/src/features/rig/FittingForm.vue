@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answered, api, asProblem, fieldsOf } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { EngineIdentity } from '@/shared/api/types'
+import { usePress } from '@/shared/api/usePress'
 import FormDialog from '@/shared/ui/FormDialog.vue'
 import LabelledField from '@/shared/ui/LabelledField.vue'
 import { dayInput } from '@/shared/units'
@@ -43,7 +44,7 @@ const target = computed(() =>
     ? props.boatId
     : (boats.value.find((boat) => boat.name === form.value.boat)?.boatId ?? null),
 )
-const move = useMutation({
+const move = usePress({
   mutationFn: async () => {
     const { on, store, position, swap } = form.value
     const params = { path: { id: props.engine.id } }

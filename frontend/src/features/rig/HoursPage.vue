@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { useMutation } from '@tanstack/vue-query'
 import { answered, api } from '@/shared/api/client'
+import { usePress } from '@/shared/api/usePress'
 import ImportBox from '@/shared/files/ImportBox.vue'
 import { useImport } from '@/shared/files/useImport'
 import { useSession } from '@/shared/session'
@@ -22,7 +22,7 @@ const taking = useImport((file, apply, token) =>
     }),
   ),
 )
-const collect = useMutation({
+const collect = usePress({
   mutationFn: () => answered(api.POST('/api/hours/collections')),
   onSuccess: changed,
 })

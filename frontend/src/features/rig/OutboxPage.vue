@@ -28,7 +28,7 @@ const { data: calendar } = useQuery({
   <div class="stack">
     <RigNav :may-write="mayWrite" />
     <el-skeleton v-if="isPending" :rows="4" />
-    <ProblemNote v-else-if="error" :error="error" />
+    <ProblemNote v-else-if="error && !data" :error="error" />
     <section v-else-if="data" class="panel">
       <h1>Outbox</h1>
       <p v-if="data.messages.length === 0" class="muted">

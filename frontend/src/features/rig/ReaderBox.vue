@@ -1,16 +1,16 @@
 <script setup lang="ts">
-import { useMutation } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import RunningProfile from '@/drawing/RunningProfile.vue'
 import { answered, api, asProblem } from '@/shared/api/client'
 import type { EngineIdentity } from '@/shared/api/types'
+import { usePress } from '@/shared/api/usePress'
 import { dayText } from '@/shared/units'
 
 /** Asks the engine reader, and shows what it told. It may be slow, off or wrong: then nothing is kept, and that is said. */
 const props = defineProps<{ engine: EngineIdentity }>()
 const emit = defineEmits<{ close: []; kept: [] }>()
 const sure = ref(false)
-const ask = useMutation({
+const ask = usePress({
   mutationFn: () =>
     answered(
       api.POST('/api/engines/{id}/reader', { params: { path: { id: props.engine.id } }, body: { sure: sure.value } }),

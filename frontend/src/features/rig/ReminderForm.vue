@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref, watch } from 'vue'
 import { answered, api, fieldsOf } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { BoatPage } from '@/shared/api/types'
+import { usePress } from '@/shared/api/usePress'
 import { useSession, useShop } from '@/shared/session'
 import FieldNote from '@/shared/ui/FieldNote.vue'
 import FormDialog from '@/shared/ui/FormDialog.vue'
@@ -32,7 +33,7 @@ watch(data, (proposed) => {
     form.value = { ...form.value, ...proposed }
   }
 })
-const send = useMutation({
+const send = usePress({
   mutationFn: () =>
     answered(api.POST('/api/boats/{id}/reminder', { params: { path: { id: props.boat.id } }, body: form.value })),
   onSuccess: () => {

@@ -64,7 +64,7 @@ async function done(): Promise<void> {
 
 <template>
   <el-skeleton v-if="isPending" :rows="6" />
-  <ProblemNote v-else-if="error" :error="error" />
+  <ProblemNote v-else-if="error && !boat" :error="error" />
   <div v-else-if="boat" class="stack">
     <header class="row spread">
       <div class="row">

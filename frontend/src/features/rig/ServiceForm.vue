@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { useMutation } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answered, api, fieldsOf } from '@/shared/api/client'
 import type { Due, Engine } from '@/shared/api/types'
+import { usePress } from '@/shared/api/usePress'
 import FormDialog from '@/shared/ui/FormDialog.vue'
 import LabelledField from '@/shared/ui/LabelledField.vue'
 import { dayInput, decimalInput } from '@/shared/units'
@@ -19,7 +19,7 @@ const form = ref<{ task: Due['task']; action: Due['action'] | ''; on: string; ho
   text: '',
 })
 const due = computed(() => props.engine.dues.find((each) => each.task === form.value.task))
-const keep = useMutation({
+const keep = usePress({
   mutationFn: () => {
     const { task, action, on, hours, text } = form.value
     const params = { path: { id: props.engine.id } }

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { useMutation, useQuery } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { answered, api } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { EngineIdentity } from '@/shared/api/types'
+import { usePress } from '@/shared/api/usePress'
 import { useSession } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { dayText } from '@/shared/units'
@@ -22,7 +23,7 @@ const { data, error, isPending } = useQuery({
 })
 const moving = ref<EngineIdentity | null>(null)
 const adding = ref(false)
-const remove = useMutation({
+const remove = usePress({
   mutationFn: (id: number) => answered(api.DELETE('/api/engines/{id}', { params: { path: { id } } })),
   onSuccess: changed,
 })
@@ -37,7 +38,7 @@ async function done(): Promise<void> {
   <div class="stack">
     <RigNav :may-write="mayWrite" />
     <el-skeleton v-if="isPending" :rows="4" />
-    <ProblemNote v-else-if="error" :error="error" />
+    <ProblemNote v-else-if="error && !data" :error="error" />
     <section v-else-if="data" class="panel stack">
       <div class="row spread">
         <h1>Engines in store</h1>

@@ -20,6 +20,9 @@ export class Problem extends Error {
   }
 }
 
+/** What the screen itself has to say: why it does not do what was asked, and what to do instead. */
+export class Told extends Error {}
+
 /** True from the moment the server no longer knows who we are until somebody signs in again. */
 export const sessionLost = shallowRef(false)
 

@@ -44,6 +44,10 @@ const names = new WeakMap<Request, string>()
 
 export const onePress: Middleware = {
   async onRequest({ request, schemaPath }) {
+    // a press that is kept elsewhere brings its own key
+    if (request.headers.has(HEADER)) {
+      return undefined
+    }
     if ((request.method !== 'POST' && request.method !== 'PUT') || without.has(schemaPath)) {
       return undefined
     }

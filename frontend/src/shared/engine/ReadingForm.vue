@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { useMutation } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answered, api, asProblem, fieldsOf } from '@/shared/api/client'
 import type { EngineIdentity } from '@/shared/api/types'
+import { usePress } from '@/shared/api/usePress'
 import FieldNote from '@/shared/ui/FieldNote.vue'
 import FormDialog from '@/shared/ui/FormDialog.vue'
 import LabelledField from '@/shared/ui/LabelledField.vue'
@@ -20,7 +20,7 @@ const form = ref({
   newStart: '0',
   sure: false,
 })
-const keep = useMutation({
+const keep = usePress({
   mutationFn: () => {
     const { on, hours, estimate, sure, newMeter, oldEnd, newStart } = form.value
     return answered(

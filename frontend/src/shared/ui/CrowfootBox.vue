@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { useMutation } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answered, api, asProblem } from '@/shared/api/client'
+import { usePress } from '@/shared/api/usePress'
 import { decimalInput } from '@/shared/units'
 import ProblemNote from './ProblemNote.vue'
 
@@ -12,7 +12,7 @@ const lever = ref(sessionStorage.getItem(kept) ?? '')
 const offset = ref('')
 const degrees = ref(0)
 const lengthUnit = ref<'mm' | 'in'>('mm')
-const ask = useMutation({
+const ask = usePress({
   mutationFn: () => {
     sessionStorage.setItem(kept, lever.value)
     return answered(

@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { asProblem } from '@/shared/api/client'
+import { asProblem, Told } from '@/shared/api/client'
 
 /** What went wrong, with the remedy, and a list of what is wrong where no field can show it. */
 const props = defineProps<{ error: unknown; unshown?: boolean; named?: boolean }>()
 const problem = computed(() => asProblem(props.error))
+const message = computed(() => {
+  const told = problem.value ?? (props.error instanceof Told ? props.error : null)
+  return told?.message ?? 'Something broke in this page. Load it again.'
+})
 const errors = computed(() => problem.value?.details.errors ?? [])
 const lines = computed(() => {
   if (props.named) {
@@ -19,7 +23,7 @@ const lines = computed(() => {
 
 <template>
   <div v-if="error" class="band stop" role="alert">
-    <strong>{{ problem?.message ?? 'Something broke in this page. Load it again.' }}</strong>
+    <strong>{{ message }}</strong>
     <ul v-if="lines.length > 0" class="lines">
       <li v-for="line in lines" :key="line">{{ line }}</li>
     </ul>
