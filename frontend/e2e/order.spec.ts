@@ -44,7 +44,7 @@ test('two technicians: the plan, its waits, kits and allowance, three densities 
     const sold = slip.getByText(/^sold time/)
     await writer.getByLabel('Allowance, minutes').fill('30')
     await writer.getByLabel('Allowance, minutes').press('Tab')
-    await expect(writer.getByText('Say what for, or it is not added.')).toBeVisible()
+    await expect(writer.getByText('Say what the time is for, or it is not added.')).toBeVisible()
     await writer.getByLabel('Allowance, reason').fill('Seized drain of the trough')
     await writer.getByLabel('Allowance, reason').press('Tab')
     await expect(sold).toContainText('30 min allowed')

@@ -1,5 +1,15 @@
 import { describe, expect, it } from 'vitest'
-import { countdownText, dayText, decimalInput, litresText, minutesText, momentText, moneyText } from '@/shared/units'
+import {
+  countdownText,
+  dayText,
+  decimalInput,
+  hoursInput,
+  litresText,
+  minutesText,
+  momentText,
+  moneyText,
+  wholeNumber,
+} from '@/shared/units'
 import { uuid7 } from '@/shared/uuid'
 import { distanceWords, dueWords } from '@/shared/words'
 import { aDue } from './fixtures'
@@ -10,6 +20,25 @@ describe('units as people write them', () => {
     ['2028-02-29', '29 Feb 2028'],
     ['2026-12-31', '31 Dec 2026'],
   ])('the day %s is %s in any time zone', (day, text) => expect(dayText(day)).toBe(text))
+
+  it.each([
+    ['611,4 h', '611.4'],
+    ['1 611,4', '1611.4'],
+    ['1\u202f611.4 hours', '1611.4'],
+    ['12 hrs.', '12'],
+    ['h', ''],
+    ['6O4', '6O4'],
+  ])('hours typed as “%s”', (text, read) => expect(hoursInput(text)).toBe(read))
+
+  it.each([
+    ['-25', -25],
+    ['−25 °C', -25],
+    ['0', 0],
+    ['', null],
+    ['  ', null],
+    ['2.5', null],
+    ['cold', null],
+  ])('a whole number typed as “%s”', (text, read) => expect(wholeNumber(text)).toBe(read))
 
   it('a moment is told by the shop’s clock', () => {
     expect(momentText('2026-07-01T09:05:00+00:00', 'Europe/Dublin')).toBe('1 Jul 2026, 10:05')

@@ -36,6 +36,14 @@ final class Conflict extends \RuntimeException implements ExpectedError
         );
     }
 
+    public static function rigChanged(string $boat): self
+    {
+        return new self(
+            'conflict.engines',
+            \sprintf('Other engines hang on %s than those that were entered. Nothing was changed: enter all that hang there now.', $boat),
+        );
+    }
+
     public static function wrongStatus(int $number, string $status, string $verb): self
     {
         return new self('conflict.status', \sprintf('Order %d is %s and can\'t be %s any more.', $number, str_replace('_', ' ', $status), $verb));

@@ -6,7 +6,7 @@ import { roleWords } from '@/shared/words'
 
 defineProps<{ account: Account }>()
 const route = useRoute()
-const { mutate: signOut } = useSignOut()
+const { mutate: signOut, isPending } = useSignOut()
 
 const places = [
   { place: 'board', to: '/', name: 'Board' },
@@ -33,7 +33,9 @@ const places = [
     <div class="who">
       <strong>{{ account.name }}</strong>
       <span>{{ roleWords[account.role] }}</span>
-      <button type="button" @click="signOut()">Sign out</button>
+      <button type="button" :disabled="isPending" @click="signOut()">
+        {{ isPending ? 'Signing out …' : 'Sign out' }}
+      </button>
     </div>
   </nav>
 </template>

@@ -1,4 +1,4 @@
-import { onBeforeUnmount, onMounted } from 'vue'
+import { nextTick, onBeforeUnmount, onMounted } from 'vue'
 
 function isTyping(target: EventTarget | null): boolean {
   return (
@@ -28,9 +28,19 @@ export function commitField(): void {
   }
 }
 
+/** Takes the focus to the first field that something is said to be wrong with: the server's word stands under it. */
+export async function focusFirstBad(): Promise<void> {
+  await nextTick()
+  const note = [...document.querySelectorAll('.field-note')].find((each) => each.checkVisibility())
+  const around = note?.closest('.labelled, .field-group, label') ?? note?.parentElement
+  around?.querySelector<HTMLElement>('input:not(:disabled), textarea, select')?.focus()
+}
+
 /** What is wrong in a field of this screen, or typed there and not confirmed; the field gets the focus. Null: nothing. */
 export function firstFlaw(): string | null {
-  const field = document.querySelector<HTMLInputElement>('main :is(input, textarea, select):invalid')
+  const field = [...document.querySelectorAll<HTMLInputElement>('main :is(input, textarea, select):invalid')].find(
+    (each) => each.checkVisibility(),
+  )
   field?.focus()
   return field?.validationMessage ?? null
 }

@@ -60,6 +60,7 @@ final readonly class CheckInRig
             if ([] !== $open) {
                 throw Conflict::alreadyIn($boat->name, $open[0]->number);
             }
+            $draft->isOf($boat) || throw Conflict::rigChanged($boat->name);
             $this->reckon->lock(...array_map(static fn (Engine $engine): int => $engine->id, $boat->engines));
             $this->checkHours($boat, $draft);
 

@@ -58,7 +58,7 @@ function goTo(at: number): void {
 /** After an entry: on to the next step once this one is settled, else stay and show what the bench advises. */
 async function send(kind: NewEntry['kind'], value: EntryValue): Promise<void> {
   const here = current.value
-  if (here === null || sending.value || isSettling.value) {
+  if (here === null || sending.value) {
     return
   }
   const entered = (bench.value?.entries ?? []).filter((entry) => entry.stepId === here.step.id)

@@ -112,6 +112,7 @@ const rows = computed(() => [
   <CouldNot
     v-if="couldNot"
     :must="current.step.must"
+    :sending="sending"
     @cancel="couldNot = false"
     @reason="(text) => ((couldNot = false), emit('send', 'not_done', { text }))"
   />

@@ -2,7 +2,7 @@
 import { ref } from 'vue'
 
 /** “Not done” needs a reason. */
-defineProps<{ must: boolean }>()
+defineProps<{ must: boolean; sending: boolean }>()
 const emit = defineEmits<{ cancel: []; reason: [text: string] }>()
 const text = ref('')
 </script>
@@ -16,7 +16,7 @@ const text = ref('')
     <p v-if="must" class="band stop">Without this step the engine is not released. It can be entered again later.</p>
     <div class="row">
       <button type="button" class="big" @click="emit('cancel')">Cancel</button>
-      <button type="submit" class="big main" :disabled="text.trim() === ''">Enter the reason</button>
+      <button type="submit" class="big main" :disabled="sending || text.trim() === ''">Enter the reason</button>
     </div>
   </form>
 </template>

@@ -24,6 +24,10 @@ const count = computed(
     drafts.value.length +
     reviewed.value.length,
 )
+function settling(id: number, take: boolean): boolean {
+  const asked = settleProposal.variables.value
+  return settleProposal.isPending.value && asked?.id === id && asked.take === take
+}
 const reason = (code: string): string => refusalWords[code as keyof typeof refusalWords]
 </script>
 
@@ -41,6 +45,7 @@ const reason = (code: string): string => refusalWords[code as keyof typeof refus
         :key="`f${flag.id}`"
         :flag="flag"
         :may-manage="mayManage"
+        :working="decideFlag.isPending.value && decideFlag.variables.value?.id === flag.id"
         @decide="(renew, why) => decideFlag.mutate({ id: flag.id, renew, reason: why })"
       />
       <li v-for="refusal in book.refusals" :key="`r${refusal.id}`">
@@ -51,7 +56,13 @@ const reason = (code: string): string => refusalWords[code as keyof typeof refus
           <strong>{{ reason(refusal.reason) }}.</strong> {{ refusal.message }}
           <span class="muted small">{{ momentText(refusal.at, timeZone) }}, {{ personOf(refusal.by) }}</span></span
         >
-        <el-button v-if="mayManage" size="small" @click="settleRefusal.mutate(refusal.id)">Settled</el-button>
+        <el-button
+          v-if="mayManage"
+          size="small"
+          :loading="settleRefusal.isPending.value && settleRefusal.variables.value === refusal.id"
+          @click="settleRefusal.mutate(refusal.id)"
+          >Settled</el-button
+        >
       </li>
       <li v-for="proposal in book.proposals" :key="`p${proposal.id}`">
         <span class="mark-word ask">value proposed</span>
@@ -61,10 +72,19 @@ const reason = (code: string): string => refusalWords[code as keyof typeof refus
           {{ proposal.source }}: {{ proposal.reason }}</span
         >
         <span v-if="mayManage" class="row">
-          <el-button size="small" type="primary" @click="settleProposal.mutate({ id: proposal.id, take: true })"
+          <el-button
+            size="small"
+            type="primary"
+            :loading="settling(proposal.id, true)"
+            @click="settleProposal.mutate({ id: proposal.id, take: true })"
             >Into a draft</el-button
           >
-          <el-button size="small" @click="settleProposal.mutate({ id: proposal.id, take: false })">Turn down</el-button>
+          <el-button
+            size="small"
+            :loading="settling(proposal.id, false)"
+            @click="settleProposal.mutate({ id: proposal.id, take: false })"
+            >Turn down</el-button
+          >
         </span>
       </li>
       <li v-for="sheet in reviewed" :key="`v${sheet.id}`">

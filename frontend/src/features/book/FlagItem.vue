@@ -3,7 +3,7 @@ import { ref } from 'vue'
 import type { Book } from '@/shared/api/types'
 
 /** An open order that froze a value which the book has changed since: keep it, or make the order anew. */
-defineProps<{ flag: Book['flags'][number]; mayManage: boolean }>()
+defineProps<{ flag: Book['flags'][number]; mayManage: boolean; working: boolean }>()
 const emit = defineEmits<{ decide: [renew: boolean, reason: string] }>()
 const reason = ref('')
 </script>
@@ -25,10 +25,14 @@ const reason = ref('')
     <form v-if="mayManage" class="stack tight" @submit.prevent="emit('decide', true, reason)">
       <input v-model="reason" class="cell" aria-label="Reason" placeholder="reason, for the record" />
       <span class="row">
-        <el-button size="small" type="primary" native-type="submit" :disabled="reason.trim() === ''"
+        <el-button size="small" type="primary" native-type="submit" :loading="working" :disabled="reason.trim() === ''"
           >Make anew</el-button
         >
-        <el-button size="small" :disabled="reason.trim() === ''" @click="emit('decide', false, reason)"
+        <el-button
+          size="small"
+          :loading="working"
+          :disabled="reason.trim() === ''"
+          @click="emit('decide', false, reason)"
           >Keep as frozen</el-button
         >
       </span>

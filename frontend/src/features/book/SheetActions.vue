@@ -70,17 +70,26 @@ function withdraw(): void {
         cancel-button-text="Keep"
         @confirm="throwAway"
       >
-        <template #reference><el-button>Throw the draft away</el-button></template>
+        <template #reference
+          ><el-button :loading="actions.throwAway.isPending.value">Throw the draft away</el-button></template
+        >
       </el-popconfirm>
       <label class="mini-file">
-        Schedule from a CSV
-        <input type="file" accept=".csv,text/csv" @change="takeSchedule" />
+        {{ actions.takeSchedule.isPending.value ? 'Taking the schedule in …' : 'Schedule from a CSV' }}
+        <input
+          type="file"
+          accept=".csv,text/csv"
+          :disabled="actions.takeSchedule.isPending.value"
+          @change="takeSchedule"
+        />
       </label>
     </template>
     <template v-else-if="page.status === 'reviewed'">
       <span>Reviewed by {{ page.reviewer }}.</span>
-      <el-button type="primary" @click="publishing = true">Publish…</el-button>
-      <el-button @click="actions.move.mutate({ to: 'draft', reason: '' })">Back to a draft</el-button>
+      <el-button type="primary" :loading="actions.move.isPending.value" @click="publishing = true">Publish…</el-button>
+      <el-button :loading="actions.move.isPending.value" @click="actions.move.mutate({ to: 'draft', reason: '' })"
+        >Back to a draft</el-button
+      >
     </template>
     <template v-else>
       <span v-if="page.status === 'published'">A published revision never changes.</span>
@@ -95,7 +104,13 @@ function withdraw(): void {
         <el-button v-if="!asking" @click="asking = true">Withdraw…</el-button>
         <form v-else class="row" @submit.prevent="withdraw">
           <input v-model="reason" class="cell" aria-label="Why it is withdrawn" placeholder="why it is withdrawn" />
-          <el-button native-type="submit" type="danger" :disabled="reason.trim() === ''">Withdraw</el-button>
+          <el-button
+            native-type="submit"
+            type="danger"
+            :loading="actions.move.isPending.value"
+            :disabled="reason.trim() === ''"
+            >Withdraw</el-button
+          >
         </form>
       </template>
     </template>

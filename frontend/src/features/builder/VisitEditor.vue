@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Draft } from '@/shared/api/types'
 import { placeWords } from '@/shared/words'
-import DegreesField from './DegreesField.vue'
+import AirField from '@/shared/ui/AirField.vue'
 
 /** Where the job is done and the air until the next service, while the order is still a draft. */
 const draft = defineModel<Draft>({ required: true })
@@ -32,14 +32,14 @@ function setTechnicians(event: Event): void {
     </label>
     <label
       >air from
-      <DegreesField
+      <AirField
         label="air from"
         :model-value="draft.coldestC"
         @update:model-value="(degrees) => setAir('coldestC', degrees)"
     /></label>
     <label
       >to
-      <DegreesField
+      <AirField
         label="air to"
         :model-value="draft.warmestC"
         @update:model-value="(degrees) => setAir('warmestC', degrees)"

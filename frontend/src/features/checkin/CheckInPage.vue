@@ -1,70 +1,87 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import Transom from '@/drawing/Transom.vue'
-import { asProblem } from '@/shared/api/client'
+import { asProblem, Told } from '@/shared/api/client'
 import type { Draft } from '@/shared/api/types'
 import { plainCopy } from '@/shared/copy'
+import { firstFlaw, focusFirstBad } from '@/shared/keyboard'
 import { useKept } from '@/shared/kept'
 import { useSession } from '@/shared/session'
+import AirField from '@/shared/ui/AirField.vue'
 import FieldNote from '@/shared/ui/FieldNote.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
-import { decimalInput } from '@/shared/units'
+import { decimalInput, hoursInput } from '@/shared/units'
 import { placeWords } from '@/shared/words'
 import OpenOrders from './OpenOrders.vue'
 import EngineIntake from './EngineIntake.vue'
+import { movesSince, ontoRig } from './keptDraft'
 import { useCheckIn } from './useCheckIn'
 
 const route = useRoute()
 const router = useRouter()
 const { account } = useSession()
-const boatId = computed(() => Number(route.params['id']))
+const boatId = Number(route.params['id'])
 const { form, formError, isPending, takeIn } = useCheckIn(boatId)
-const { kept: draft, forget } = useKept<Draft>(() => `check-in.${account.value?.username ?? ''}.${boatId.value}`)
+const { kept: draft, forget } = useKept<Draft>(`check-in.${account.value?.username ?? ''}.${boatId}`)
 const beside = ref(false)
 const wasKept = ref(draft.value !== null)
+/** What hangs otherwise than when the form was kept. */
+const moved = ref<string[]>([])
 
 watch(
   form,
   (filled) => {
-    if (filled && draft.value === null) {
-      draft.value = plainCopy(filled.draft)
+    if (filled) {
+      moved.value = draft.value === null ? [] : movesSince(draft.value, filled)
+      draft.value = draft.value === null ? plainCopy(filled.draft) : ontoRig(draft.value, filled.draft)
     }
   },
   { immediate: true },
 )
 
+const flaw = ref<Told | null>(null)
 const problem = computed(() => asProblem(takeIn.error.value))
+const page = useTemplateRef<HTMLFormElement>('page')
+watch(page, async (shown) => {
+  await nextTick()
+  shown?.querySelector<HTMLElement>('.hours input:not(:disabled), .hours ~ * input')?.focus()
+})
 const field = (pointer: string): string | undefined => problem.value?.fields.get(pointer)
 
 function startAgain(): void {
   forget()
   wasKept.value = false
+  moved.value = []
   draft.value = form.value ? plainCopy(form.value.draft) : null
 }
 
 async function send(): Promise<void> {
-  if (draft.value === null) {
+  const wrong = firstFlaw()
+  flaw.value = wrong === null ? null : new Told(wrong)
+  if (draft.value === null || wrong !== null) {
     return
   }
   const engines = draft.value.engines.map((engine) => ({
     ...engine,
     serial: engine.serial.trim(),
-    hours: engine.hours === null ? null : decimalInput(engine.hours),
+    hours: engine.hours === null ? null : hoursInput(engine.hours),
     reading: engine.reading === null || engine.reading.trim() === '' ? null : decimalInput(engine.reading),
   }))
   const file = await takeIn.mutateAsync({ draft: { ...draft.value, engines }, beside: beside.value }).catch(() => null)
-  if (file !== null) {
-    forget()
-    await router.push(`/orders/${file.number}`)
+  if (file === null) {
+    await focusFirstBad()
+    return
   }
+  forget()
+  await router.push(`/orders/${file.number}`)
 }
 </script>
 
 <template>
   <el-skeleton v-if="isPending" :rows="8" />
-  <ProblemNote v-else-if="formError" :error="formError" />
-  <form v-else-if="form && draft" class="check-in" @submit.prevent="send">
+  <ProblemNote v-else-if="formError && !form" :error="formError" />
+  <form v-else-if="form && draft" ref="page" class="check-in" novalidate @submit.prevent="send">
     <header class="head">
       <Transom :engines="form.engines" :width="190" />
       <div>
@@ -77,6 +94,7 @@ async function send(): Promise<void> {
           Kept from before.
           <button type="button" class="link" @click="startAgain">Start again</button>
         </p>
+        <p v-for="each in moved" :key="each" class="band stop small">{{ each }}</p>
       </div>
     </header>
 
@@ -106,26 +124,10 @@ async function send(): Promise<void> {
         <p v-if="draft.place === 'afloat'" class="small muted">Afloat allows extraction only.</p>
       </fieldset>
       <fieldset>
-        <legend>Air until the next service, °C</legend>
+        <legend>Air until the next service</legend>
         <div class="row">
-          <label
-            >coldest
-            <el-input-number
-              :model-value="draft.coldestC"
-              @update:model-value="(value) => (draft!.coldestC = value ?? 0)"
-              :min="-60"
-              :max="60"
-              controls-position="right"
-          /></label>
-          <label
-            >warmest
-            <el-input-number
-              :model-value="draft.warmestC"
-              @update:model-value="(value) => (draft!.warmestC = value ?? 0)"
-              :min="-60"
-              :max="60"
-              controls-position="right"
-          /></label>
+          <label>coldest <AirField v-model="draft.coldestC" label="coldest" /></label>
+          <label>warmest <AirField v-model="draft.warmestC" label="warmest" /></label>
         </div>
         <p class="small muted">Filled in from the shop’s seasons and the months in which this boat is used.</p>
         <FieldNote :text="field('/warmestC') ?? field('/coldestC')" />
@@ -136,7 +138,7 @@ async function send(): Promise<void> {
       </label>
     </section>
 
-    <ProblemNote :error="takeIn.error.value" unshown />
+    <ProblemNote :error="flaw ?? takeIn.error.value" unshown />
     <div v-if="beside || form.open.length === 0" class="row">
       <el-button type="primary" size="large" native-type="submit" :loading="takeIn.isPending.value">
         Check in and choose the tasks
@@ -200,9 +202,5 @@ legend {
   color: var(--green);
   text-decoration: underline;
   cursor: pointer;
-}
-
-.el-input-number {
-  width: 96px;
 }
 </style>

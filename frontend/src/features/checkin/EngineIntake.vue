@@ -6,6 +6,7 @@ import { widths } from '@/shared/api/widths'
 import IdentificationNote from '@/shared/engine/IdentificationNote.vue'
 import ReadingForm from '@/shared/engine/ReadingForm.vue'
 import FieldNote from '@/shared/ui/FieldNote.vue'
+import WholeField from '@/shared/ui/WholeField.vue'
 import { decimalInput } from '@/shared/units'
 
 /** One engine at the counter: its plate, its meter, its oil as it arrived. */
@@ -41,7 +42,7 @@ const id = (name: string): string => `${name}-${props.known.position}`
 <template>
   <section class="panel stack" :aria-label="known.label">
     <h2>{{ known.label }}</h2>
-    <div class="plate">
+    <div class="plate field-group">
       <label :for="id('model')">Model</label>
       <label :for="id('serial')">Serial number</label>
       <select :id="id('model')" v-model="engine.model">
@@ -54,7 +55,7 @@ const id = (name: string): string => `${name}-${props.known.position}`
     <IdentificationNote v-model:year="year" v-model:gearcase="gearcase" :model="engine.model" :serial="engine.serial" />
     <FieldNote :text="fieldError('serial') ?? fieldError('model')" />
 
-    <div>
+    <div class="hours field-group">
       <label :for="id('hours')" class="strong">Hours now</label>
       <div class="row">
         <el-input
@@ -86,7 +87,7 @@ const id = (name: string): string => `${name}-${props.known.position}`
       />
     </div>
 
-    <div>
+    <div class="field-group">
       <span class="strong">Oil level as it arrived</span>
       <div class="row arrival">
         <Dipstick :reading="reading" @pick="(at) => (engine.reading = at.toFixed(2))" />
@@ -101,13 +102,14 @@ const id = (name: string): string => `${name}-${props.known.position}`
             />
           </label>
           <label
-            >rested since it ran, min
-            <el-input-number
-              :model-value="engine.restMin"
-              @update:model-value="(value) => (engine.restMin = value ?? 0)"
+            >rested since it ran
+            <WholeField
+              v-model="engine.restMin"
+              label="rested since it ran"
+              unit="min"
               :min="0"
               :max="100000"
-              :controls="false"
+              flaw="Whole minutes; 0 if it has just run."
           /></label>
         </div>
       </div>

@@ -1,17 +1,16 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, toValue, type MaybeRefOrGetter } from 'vue'
 import { answered, api, asProblem } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { Draft } from '@/shared/api/types'
 import { usePress } from '@/shared/api/usePress'
 
 /** The prefilled form of one boat, and what sends it in. */
-export function useCheckIn(boatId: MaybeRefOrGetter<number>) {
+export function useCheckIn(boatId: number) {
   const queries = useQueryClient()
   const form = useQuery({
-    queryKey: computed(() => keys.checkIn(toValue(boatId))),
+    queryKey: keys.checkIn(boatId),
     queryFn: ({ signal }) =>
-      answered(api.GET('/api/boats/{id}/check-in', { params: { path: { id: toValue(boatId) } }, signal })),
+      answered(api.GET('/api/boats/{id}/check-in', { params: { path: { id: boatId } }, signal })),
     staleTime: 0,
     gcTime: 0,
   })
@@ -19,13 +18,13 @@ export function useCheckIn(boatId: MaybeRefOrGetter<number>) {
     mutationFn: ({ draft, beside }: { draft: Draft; beside: boolean }) =>
       answered(
         api.POST('/api/boats/{id}/check-ins', {
-          params: { path: { id: toValue(boatId) }, ...(beside ? { query: { beside } } : {}) },
+          params: { path: { id: boatId }, ...(beside ? { query: { beside } } : {}) },
           body: draft,
         }),
       ),
-    // another order was opened meanwhile: the question about it stands in the form. Nobody waits for it
+    // another order was opened meanwhile, or engines were moved: the form asks anew. Nobody waits for it
     onError: (error) => {
-      if (asProblem(error)?.key === 'order.already_in') {
+      if (['order.already_in', 'conflict.engines'].includes(asProblem(error)?.key ?? '')) {
         void form.refetch()
       }
     },

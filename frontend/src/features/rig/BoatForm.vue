@@ -207,7 +207,9 @@ const uses = [
         id > 0 ? 'Keep the changes' : 'Add the boat'
       }}</el-button>
       <RouterLink :to="id > 0 ? `/boats/${id}` : '/boats'">Leave it</RouterLink>
-      <button v-if="id > 0" type="button" class="mini away" @click="remove.mutate()">Remove this boat</button>
+      <button v-if="id > 0" type="button" class="mini away" :disabled="remove.isPending.value" @click="remove.mutate()">
+        {{ remove.isPending.value ? 'Removing …' : 'Remove this boat' }}
+      </button>
     </div>
   </form>
 </template>

@@ -40,12 +40,18 @@ const renew = usePress({
         <button v-if="!renewing" type="button" class="mini" @click="renewing = true">New address</button>
         <template v-else>
           <span class="small">The old address ends: every calendar that has it goes empty.</span>
-          <button type="button" class="mini" @click="renew.mutate()">Yes, a new address</button>
+          <button type="button" class="mini" :disabled="renew.isPending.value" @click="renew.mutate()">
+            {{ renew.isPending.value ? 'Making one …' : 'Yes, a new address' }}
+          </button>
           <button type="button" class="mini" @click="renewing = false">Keep this one</button>
         </template>
       </p>
     </template>
-    <p v-else><button type="button" class="mini" @click="renew.mutate()">Make an address</button></p>
+    <p v-else>
+      <button type="button" class="mini" :disabled="renew.isPending.value" @click="renew.mutate()">
+        {{ renew.isPending.value ? 'Making one …' : 'Make an address' }}
+      </button>
+    </p>
     <ProblemNote :error="renew.error.value" />
   </div>
 </template>

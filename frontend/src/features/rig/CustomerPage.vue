@@ -98,7 +98,9 @@ const field = fieldsOf(keep.error)
       <div v-if="mayWrite" class="row">
         <el-button type="primary" native-type="submit" :loading="keep.isPending.value">Keep the changes</el-button>
         <span v-if="keep.isSuccess.value" role="status">Kept.</span>
-        <button type="button" class="mini" @click="remove.mutate()">Remove this customer</button>
+        <button type="button" class="mini" :disabled="remove.isPending.value" @click="remove.mutate()">
+          {{ remove.isPending.value ? 'Removing …' : 'Remove this customer' }}
+        </button>
       </div>
     </form>
     <section class="panel">

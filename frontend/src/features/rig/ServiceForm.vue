@@ -5,7 +5,7 @@ import type { Due, Engine } from '@/shared/api/types'
 import { usePress } from '@/shared/api/usePress'
 import FormDialog from '@/shared/ui/FormDialog.vue'
 import LabelledField from '@/shared/ui/LabelledField.vue'
-import { dayInput, decimalInput } from '@/shared/units'
+import { dayInput, hoursInput } from '@/shared/units'
 import { actionWords } from '@/shared/words'
 
 /** Work that was done elsewhere, with what shows it; or work that the owner did not want. */
@@ -32,7 +32,7 @@ const keep = usePress({
               task,
               action: action === '' ? null : action,
               on,
-              hours: hours.trim() === '' ? null : decimalInput(hours),
+              hours: hours.trim() === '' ? null : hoursInput(hours),
               evidence: text,
             },
           }),

@@ -67,7 +67,9 @@ async function done(): Promise<void> {
             <td class="number">
               <span v-if="mayWrite" class="row acts">
                 <button type="button" class="mini" @click="moving = engine">Hang it on a boat</button>
-                <button type="button" class="mini" @click="remove.mutate(engine.id)">Remove</button>
+                <button type="button" class="mini" :disabled="remove.isPending.value" @click="remove.mutate(engine.id)">
+                  {{ remove.isPending.value && remove.variables.value === engine.id ? 'Removing …' : 'Remove' }}
+                </button>
               </span>
             </td>
           </tr>

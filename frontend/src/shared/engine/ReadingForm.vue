@@ -6,7 +6,7 @@ import { usePress } from '@/shared/api/usePress'
 import FieldNote from '@/shared/ui/FieldNote.vue'
 import FormDialog from '@/shared/ui/FormDialog.vue'
 import LabelledField from '@/shared/ui/LabelledField.vue'
-import { dayInput, decimalInput } from '@/shared/units'
+import { dayInput, hoursInput } from '@/shared/units'
 
 /** A reading of the meter. A figure that can't be right is asked about: a slip, a new meter, or right after all. */
 const props = defineProps<{ engine: EngineIdentity; last: string | null; start?: string }>()
@@ -28,10 +28,10 @@ const keep = usePress({
         params: { path: { id: props.engine.id } },
         body: {
           on,
-          hours: decimalInput(hours),
+          hours: hoursInput(hours),
           estimate,
           sure,
-          newMeter: newMeter ? { oldEnd: decimalInput(oldEnd), newStart: decimalInput(newStart) } : null,
+          newMeter: newMeter ? { oldEnd: hoursInput(oldEnd), newStart: hoursInput(newStart) } : null,
         },
       }),
     )

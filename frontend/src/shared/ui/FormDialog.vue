@@ -15,7 +15,7 @@ const unshown = computed(() => (asProblem(props.error)?.fields.size ?? 0) === 0)
 
 <template>
   <el-dialog :model-value="true" :title="title" :width="width" append-to-body @close="emit('close')">
-    <form ref="form" class="stack" @submit.prevent="emit('send')">
+    <form ref="form" class="stack" @submit.prevent="busy || emit('send')">
       <slot />
       <ProblemNote v-if="unshown" :error="error" />
     </form>
