@@ -44,6 +44,59 @@ final class Conflict extends \RuntimeException implements ExpectedError
         );
     }
 
+    public static function tooLateToCancel(int $number): self
+    {
+        return new self(
+            'order.work_begun',
+            \sprintf('Work on order %d has begun: what was done has to stand in a record. Enter what could not be done, and release it.', $number),
+        );
+    }
+
+    public static function countsAlready(): self
+    {
+        return new self('log.counts', 'This line counts: there is nothing to bring back.');
+    }
+
+    /** @param string $evidence the order that it was done by */
+    public static function doneByOrder(string $evidence): self
+    {
+        return new self('log.by_order', \sprintf('This was done by %s and stands in its record, which does not change.', $evidence));
+    }
+
+    /** @param string $because in a sentence */
+    public static function doesNotFit(string $because): self
+    {
+        return new self('log.does_not_fit', \sprintf('It does not fit what was written down since. %s', $because));
+    }
+
+    public static function nothingMoved(): self
+    {
+        return new self('move.none', 'This engine has not been moved since moves are kept, or its last move was taken back already.');
+    }
+
+    public static function movedSince(string $engine): self
+    {
+        return new self('move.since', \sprintf('%s hangs elsewhere by now. Take that move back first.', $engine));
+    }
+
+    public static function broughtBack(): self
+    {
+        return new self('removed.gone', 'Somebody has brought this back already. Load the list again.');
+    }
+
+    public static function placeOfRemoved(string $name): self
+    {
+        return new self(
+            'removed.taken',
+            \sprintf('%s can\'t be brought back: its serial number or its place is taken by now. Free that first.', $name),
+        );
+    }
+
+    public static function joinedWithItself(): self
+    {
+        return new self('customer.same', 'A customer can\'t be joined with themselves. Choose the other one.');
+    }
+
     public static function wrongStatus(int $number, string $status, string $verb): self
     {
         return new self('conflict.status', \sprintf('Order %d is %s and can\'t be %s any more.', $number, str_replace('_', ' ', $status), $verb));

@@ -24,6 +24,18 @@ final readonly class Column
     }
 
     /**
+     * UTC.
+     *
+     * @param array<string, mixed> $row
+     */
+    public static function moment(array $row, string $column): \DateTimeImmutable
+    {
+        $moment = \DateTimeImmutable::createFromFormat('!Y-m-d H:i:s', self::text($row, $column), new \DateTimeZone('UTC'));
+
+        return false === $moment ? throw CorruptRecord::in('a row', $column, 'no moment') : $moment;
+    }
+
+    /**
      * At midnight.
      *
      * @param array<string, mixed> $row

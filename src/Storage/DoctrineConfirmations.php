@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Storage;
 
 use Doctrine\ORM\EntityManagerInterface;
+use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Parts\Confirmation;
 use FreshTack\Shop\Parts\Confirmations;
 use FreshTack\Storage\Entity\CartConfirmationRecord;
@@ -22,6 +23,17 @@ final readonly class DoctrineConfirmations implements Confirmations
             $this->entities->persist(new CartConfirmationRecord($order, $confirmation->number, $confirmation->engine, $confirmation->by, $confirmation->at));
             $this->entities->flush();
         }
+    }
+
+    public function remove(int $order, string $number, string $engine): void
+    {
+        $held = $this->entities->getRepository(CartConfirmationRecord::class)->findOneBy([
+            'orderNumber' => $order,
+            'number' => $number,
+            'engine' => $engine,
+        ]) ?? throw NotFound::named('part on the cart', $number);
+        $this->entities->remove($held);
+        $this->entities->flush();
     }
 
     public function of(int $order): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Storage;
 
 use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\ParameterType;
 use Doctrine\ORM\EntityManagerInterface;
 use FreshTack\Core\Due\Declined;
 use FreshTack\Core\ExpectedError;
@@ -20,12 +21,16 @@ use FreshTack\Shop\Register\EngineHistory;
 use FreshTack\Shop\Register\EngineLogs;
 use FreshTack\Shop\Register\ReaderReport;
 use FreshTack\Shop\Register\TaskDone;
+use FreshTack\Shop\TakenBack\LogKind;
+use FreshTack\Shop\TakenBack\LogLine;
+use FreshTack\Shop\TakenBack\Strike;
 use FreshTack\Storage\Chain\ChainName;
 use FreshTack\Storage\Chain\Chains;
 use FreshTack\Storage\Chain\Links;
 use FreshTack\Storage\Entity\EngineRecord;
 use FreshTack\Storage\Entity\HourReadingRecord;
 use FreshTack\Storage\Entity\ReaderReportRecord;
+use FreshTack\Storage\Entity\TakenBackRecord;
 use FreshTack\Storage\Entity\TaskDeclinedRecord;
 
 final readonly class DoctrineEngineLogs implements EngineLogs
@@ -44,15 +49,14 @@ final readonly class DoctrineEngineLogs implements EngineLogs
     public function all(array $engineIds): array
     {
         $readings = $done = $declined = array_fill_keys($engineIds, []);
-        foreach ($this->rows('read_on, tenths, offset_tenths, source, id FROM hour_reading', 'read_on', $engineIds) as $row) {
-            $readings[Column::int($row, 'engine_id')][] = new HourReading(Column::day($row, 'read_on'), self::hours(Column::int($row, 'tenths'), 'hour_reading', Column::int($row, 'id')), Column::int($row, 'offset_tenths'), ReadingSource::from(Column::text($row, 'source')));
+        foreach ($this->rows(LogKind::Reading, $engineIds, false) as $row) {
+            $readings[Column::int($row, 'engine_id')][] = self::reading($row);
         }
-        foreach ($this->rows('task, action, done_on, tenths, evidence, elsewhere, id FROM task_done', 'done_on', $engineIds) as $row) {
-            $hours = null === $row['tenths'] ? null : self::hours(Column::int($row, 'tenths'), 'task_done', Column::int($row, 'id'));
-            $done[Column::int($row, 'engine_id')][] = new TaskDone(Task::from(Column::text($row, 'task')), Action::from(Column::text($row, 'action')), Column::day($row, 'done_on'), $hours, Column::text($row, 'evidence'), 1 === Column::int($row, 'elsewhere'));
+        foreach ($this->rows(LogKind::Done, $engineIds, false) as $row) {
+            $done[Column::int($row, 'engine_id')][] = self::done($row);
         }
-        foreach ($this->rows('task, declined_on, note, id FROM task_declined', 'declined_on', $engineIds) as $row) {
-            $declined[Column::int($row, 'engine_id')][] = new Declined(Task::from(Column::text($row, 'task')), Column::day($row, 'declined_on'), Column::text($row, 'note'));
+        foreach ($this->rows(LogKind::Declined, $engineIds, false) as $row) {
+            $declined[Column::int($row, 'engine_id')][] = self::declined($row);
         }
         $histories = [];
         foreach ($engineIds as $id) {
@@ -62,22 +66,134 @@ final readonly class DoctrineEngineLogs implements EngineLogs
         return $histories;
     }
 
+    public function lines(int $engineId): array
+    {
+        $this->engine($engineId);
+        $lines = [];
+        foreach (LogKind::cases() as $kind) {
+            foreach ($this->rows($kind, [$engineId], true) as $row) {
+                $lines[] = self::lineOf($kind, $row);
+            }
+        }
+
+        return $lines;
+    }
+
+    public function line(int $engineId, LogKind $kind, int $id): LogLine
+    {
+        foreach ($this->lines($engineId) as $line) {
+            if ($line->kind() === $kind && $line->id === $id) {
+                return $line;
+            }
+        }
+
+        throw NotFound::named('line', $kind->value.' '.$id);
+    }
+
+    public function strike(LogKind $kind, int $id, Strike $strike): void
+    {
+        $this->entities->persist(new TakenBackRecord($kind->value, $id, $strike->by, $strike->at, $strike->why));
+        $this->entities->flush();
+    }
+
+    public function restore(LogKind $kind, int $id): void
+    {
+        $record = $this->entities->find(TakenBackRecord::class, ['kind' => $kind->value, 'ref' => $id]);
+        if (null !== $record) {
+            $this->entities->remove($record);
+            $this->entities->flush();
+        }
+    }
+
     /**
      * Plain rows: a history is read for every preview, and nothing of it is ever changed.
      *
      * @param list<int> $engineIds
+     * @param bool      $struck    whether with what was taken back
      *
      * @return list<array<string, mixed>> by day
      */
-    private function rows(string $columns, string $day, array $engineIds): array
+    private function rows(LogKind $kind, array $engineIds, bool $struck): array
     {
-        return [] === $engineIds ? [] : $this->entities->getConnection()->fetchAllAssociative("SELECT engine_id, $columns WHERE engine_id IN (?) ORDER BY $day, id", [$engineIds], [ArrayParameterType::INTEGER]);
+        [$table, $day, $columns] = match ($kind) {
+            LogKind::Reading => ['hour_reading', 'read_on', 'l.tenths, l.offset_tenths, l.source'],
+            LogKind::Done => ['task_done', 'done_on', 'l.task, l.action, l.tenths, l.evidence, l.elsewhere'],
+            LogKind::Declined => ['task_declined', 'declined_on', 'l.task, l.note'],
+        };
+
+        // the meter only goes up: of one day the smaller figure was read first, whenever it was written down
+        $within = LogKind::Reading === $kind ? 'l.tenths + l.offset_tenths,' : '';
+
+        return [] === $engineIds ? [] : $this->entities->getConnection()->fetchAllAssociative(
+            "SELECT l.engine_id, l.id, l.$day AS day, l.entered_by, $columns, t.account, t.taken_back_at, t.why
+             FROM $table l LEFT JOIN taken_back t ON t.kind = ? AND t.ref = l.id
+             WHERE l.engine_id IN (?)".($struck ? '' : ' AND t.ref IS NULL')." ORDER BY l.$day, $within l.id",
+            [$kind->value, $engineIds],
+            [ParameterType::STRING, ArrayParameterType::INTEGER],
+        );
     }
 
-    public function addReading(int $engineId, HourReading $reading, string $by): void
+    /** @param array<string, mixed> $row */
+    private static function lineOf(LogKind $kind, array $row): LogLine
     {
-        $this->entities->persist(new HourReadingRecord($this->engine($engineId), $reading->on, $reading->meter->tenths, $reading->offsetTenths, $reading->source->value, $by));
+        $content = match ($kind) {
+            LogKind::Reading => self::reading($row),
+            LogKind::Done => self::done($row),
+            LogKind::Declined => self::declined($row),
+        };
+        $strike = null === $row['account'] ? null : new Strike(
+            Column::text($row, 'account'),
+            Column::moment($row, 'taken_back_at'),
+            Column::text($row, 'why'),
+        );
+
+        return new LogLine(Column::int($row, 'id'), $content, Column::text($row, 'entered_by'), $strike);
+    }
+
+    /** @param array<string, mixed> $row */
+    private static function reading(array $row): HourReading
+    {
+        return new HourReading(
+            Column::day($row, 'day'),
+            self::hours(Column::int($row, 'tenths'), 'hour_reading', Column::int($row, 'id')),
+            Column::int($row, 'offset_tenths'),
+            ReadingSource::from(Column::text($row, 'source')),
+        );
+    }
+
+    /** @param array<string, mixed> $row */
+    private static function done(array $row): TaskDone
+    {
+        return new TaskDone(
+            Task::from(Column::text($row, 'task')),
+            Action::from(Column::text($row, 'action')),
+            Column::day($row, 'day'),
+            null === $row['tenths'] ? null : self::hours(Column::int($row, 'tenths'), 'task_done', Column::int($row, 'id')),
+            Column::text($row, 'evidence'),
+            1 === Column::int($row, 'elsewhere'),
+        );
+    }
+
+    /** @param array<string, mixed> $row */
+    private static function declined(array $row): Declined
+    {
+        return new Declined(Task::from(Column::text($row, 'task')), Column::day($row, 'day'), Column::text($row, 'note'));
+    }
+
+    public function addReading(int $engineId, HourReading $reading, string $by): int
+    {
+        $record = new HourReadingRecord(
+            $this->engine($engineId),
+            $reading->on,
+            $reading->meter->tenths,
+            $reading->offsetTenths,
+            $reading->source->value,
+            $by,
+        );
+        $this->entities->persist($record);
         $this->entities->flush();
+
+        return (int) $record->id;
     }
 
     public function addDone(int $engineId, TaskDone $done, string $by): void

@@ -7,10 +7,12 @@ namespace FreshTack\Storage;
 use Doctrine\DBAL\Connection;
 use FreshTack\Core\Finding\Observation;
 use FreshTack\Shop\Bench\Tally;
+use FreshTack\Shop\Board\ClosedOrder;
 use FreshTack\Shop\Board\Lane;
 use FreshTack\Shop\Board\LaneOrder;
 use FreshTack\Shop\Board\Lanes;
 use FreshTack\Shop\Board\LaneState;
+use FreshTack\Shop\Order\Closing;
 use FreshTack\Shop\Order\OrderStatus;
 
 /** In plain SQL: the orders' documents stay where they are. */
@@ -24,7 +26,7 @@ final readonly class DoctrineLanes implements Lanes
     {
         $since = $releasedSince->format('Y-m-d H:i:s');
         $rows = $this->connection->fetchAllAssociative(
-            "SELECT status, COUNT(*) AS orders FROM work_order WHERE status <> 'released' GROUP BY status
+            "SELECT status, COUNT(*) AS orders FROM work_order WHERE status NOT IN ('released', 'discarded', 'cancelled') GROUP BY status
             UNION ALL SELECT 'released', COUNT(*) FROM work_order WHERE status = 'released' AND released_at >= ?",
             [$since],
         );
@@ -45,6 +47,21 @@ final readonly class DoctrineLanes implements Lanes
         ), Lane::cases());
     }
 
+    public function closed(int $most): array
+    {
+        $rows = $this->connection->fetchAllAssociative(
+            "SELECT o.number, o.status, o.closed_by, o.closed_at, o.closed_why, b.name FROM work_order o JOIN boat b ON b.id = o.boat_id
+             WHERE o.status IN ('discarded', 'cancelled') ORDER BY o.closed_at DESC, o.number DESC LIMIT $most",
+        );
+
+        return array_map(static fn (array $row): ClosedOrder => new ClosedOrder(
+            Column::int($row, 'number'),
+            OrderStatus::from(Column::text($row, 'status')),
+            Column::text($row, 'name'),
+            new Closing(Column::text($row, 'closed_by'), Column::moment($row, 'closed_at'), Column::text($row, 'closed_why')),
+        ), $rows);
+    }
+
     public function page(Lane $lane, int $skip, int $most, \DateTimeImmutable $releasedSince): array
     {
         $since = Lane::Released === $lane ? [$releasedSince->format('Y-m-d H:i:s')] : [];
@@ -57,7 +74,9 @@ final readonly class DoctrineLanes implements Lanes
         $statuses = implode("', '", array_map(static fn (OrderStatus $status): string => $status->value, $lane->statuses()));
 
         return \sprintf(
-            "SELECT '%s' AS lane, o.number, o.status, o.steps, o.steps_done, o.stopped_by, b.id AS boat_id, b.name AS boat_name
+            "SELECT '%s' AS lane, o.number, o.status, o.steps, o.steps_done, o.stopped_by, b.id AS boat_id, b.name AS boat_name,
+            o.opened_by, o.opened_at, o.ready_by,
+            (SELECT e.account FROM bench_entry e WHERE e.work_order_id = o.number ORDER BY e.sequence DESC LIMIT 1) AS technician
             FROM work_order o JOIN boat b ON b.id = o.boat_id WHERE o.status IN ('%s') %s ORDER BY %s o.number DESC LIMIT %d OFFSET %d",
             $lane->value,
             $statuses,
@@ -81,6 +100,10 @@ final readonly class DoctrineLanes implements Lanes
                 Column::int($row, 'steps_done'),
                 null === $row['stopped_by'] ? null : Observation::from(Column::text($row, 'stopped_by')),
             ),
+            Column::text($row, 'opened_by'),
+            null === $row['technician'] ? null : Column::text($row, 'technician'),
+            Column::moment($row, 'opened_at'),
+            null === $row['ready_by'] ? null : Column::moment($row, 'ready_by'),
         );
     }
 }

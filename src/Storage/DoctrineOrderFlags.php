@@ -13,6 +13,7 @@ use FreshTack\Shop\Book\OrderFlags;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
 use FreshTack\Storage\Entity\OrderFlagRecord;
+use FreshTack\Storage\Entity\OrderRecord;
 
 final readonly class DoctrineOrderFlags implements OrderFlags
 {
@@ -42,7 +43,13 @@ final readonly class DoctrineOrderFlags implements OrderFlags
 
     public function waiting(): array
     {
-        return array_map($this->flag(...), $this->entities->getRepository(OrderFlagRecord::class)->findBy(['decision' => null], ['orderNumber' => 'ASC', 'id' => 'ASC']));
+        /** @var list<OrderFlagRecord> $records */
+        $records = $this->entities->createQuery(
+            'SELECT f FROM '.OrderFlagRecord::class.' f JOIN '.OrderRecord::class." o WITH o.number = f.orderNumber
+             WHERE f.decision IS NULL AND o.status <> 'cancelled' ORDER BY f.orderNumber, f.id",
+        )->getResult();
+
+        return array_map($this->flag(...), $records);
     }
 
     public function ofOrder(int $number): array

@@ -15,6 +15,8 @@ use FreshTack\Shop\Bench\StoredEntry;
 use FreshTack\Shop\Bench\Tally;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
+use FreshTack\Shop\Order\Brought;
+use FreshTack\Shop\Order\Closing;
 use FreshTack\Shop\Order\Draft;
 use FreshTack\Shop\Order\FrozenOrder;
 use FreshTack\Shop\Order\OrderFile;
@@ -33,11 +35,48 @@ final readonly class DoctrineOrders implements Orders
     {
     }
 
-    public function open(int $boatId, Draft $draft, string $by, \DateTimeImmutable $at): OrderFile
+    public function open(int $boatId, Draft $draft, Brought $brought, string $by, \DateTimeImmutable $at): OrderFile
     {
         $boat = $this->entities->find(BoatRecord::class, $boatId) ?? throw CorruptRecord::in('boat', (string) $boatId, 'it is gone');
         $record = new OrderRecord($boat, OrderStatus::Draft->value, OrderFiles::draft($draft), $by, $at);
+        $record->brought = Json::encode($brought->toArray());
         $this->entities->persist($record);
+        $this->entities->flush();
+
+        return OrderFiles::of($record);
+    }
+
+    public function brought(int $number): Brought
+    {
+        $text = $this->record($number)->brought;
+        try {
+            $brought = Cursor::over(null === $text ? [] : Json::decode($text));
+            $read = null === $text ? new Brought() : Brought::stored($brought);
+            $brought->flaws->throwIfAny();
+
+            return $read;
+        } catch (ExpectedError $error) {
+            throw CorruptRecord::in('work_order', (string) $number, $error->getMessage(), $error);
+        }
+    }
+
+    public function close(int $number, int $version, OrderStatus $to, Closing $closing): OrderFile
+    {
+        $record = $this->lock($number, $version);
+        $record->status = $to->value;
+        $record->closedAt = $closing->at;
+        $record->closedBy = $closing->by;
+        $record->closedWhy = $closing->why;
+        $this->entities->flush();
+
+        return OrderFiles::of($record);
+    }
+
+    public function reopen(int $number, OrderStatus $to): OrderFile
+    {
+        $record = $this->record($number);
+        $record->status = $to->value;
+        $record->closedAt = $record->closedBy = $record->closedWhy = null;
         $this->entities->flush();
 
         return OrderFiles::of($record);
@@ -78,7 +117,7 @@ final readonly class DoctrineOrders implements Orders
     {
         return array_values(array_filter(
             $this->ofBoat($boatId),
-            static fn (OrderFile $file): bool => OrderStatus::Released !== $file->status,
+            static fn (OrderFile $file): bool => $file->status->isOpen(),
         ));
     }
 
@@ -122,6 +161,7 @@ final readonly class DoctrineOrders implements Orders
         $record->engineVersion = OrderBuilder::VERSION;
         $record->issuedBy = $by;
         $record->issuedAt = $at;
+        $record->readyBy = $frozen->readyBy?->setTimezone(new \DateTimeZone('UTC'));
         $record->documentSeal = $this->seals->document($record);
         $decoded = $this->decoded($frozen->document);
         $record->steps = array_sum(array_map(static fn (Cursor $operation): int => \count($operation->at('steps')->list()), $decoded->at('operations')->list()));

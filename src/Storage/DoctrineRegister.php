@@ -10,6 +10,7 @@ use FreshTack\Core\Order\Position;
 use FreshTack\Core\SpecBook\Plate;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
+use FreshTack\Shop\Order\OrderStatus;
 use FreshTack\Shop\Register\Boat;
 use FreshTack\Shop\Register\Customer;
 use FreshTack\Shop\Register\Engine;
@@ -337,6 +338,28 @@ final readonly class DoctrineRegister implements Register
             $hung[(int) $engine->boat?->id][] = $engine;
         }
 
-        return array_map(static fn (BoatRecord $record): Boat => $record->toShop($hung[(int) $record->id] ?? []), $records);
+        $open = $this->openOrders(array_map(static fn (BoatRecord $record): int => (int) $record->id, $records));
+
+        return array_map(
+            static fn (BoatRecord $record): Boat => $record->toShop($hung[(int) $record->id] ?? [], $open[(int) $record->id] ?? null),
+            $records,
+        );
+    }
+
+    /**
+     * @param list<int> $boatIds
+     *
+     * @return array<int, int> the newest open order, by boat
+     */
+    private function openOrders(array $boatIds): array
+    {
+        $open = array_filter(OrderStatus::cases(), static fn (OrderStatus $status): bool => $status->isOpen());
+        $rows = [] === $boatIds ? [] : $this->entities->getConnection()->fetchAllAssociative(
+            'SELECT boat_id, MAX(number) AS number FROM work_order WHERE boat_id IN (?) AND status IN (?) GROUP BY boat_id',
+            [$boatIds, array_map(static fn (OrderStatus $status): string => $status->value, array_values($open))],
+            [ArrayParameterType::INTEGER, ArrayParameterType::STRING],
+        );
+
+        return array_column(array_map(static fn (array $row): array => [Column::int($row, 'boat_id'), Column::int($row, 'number')], $rows), 1, 0);
     }
 }

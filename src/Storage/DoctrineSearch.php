@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace FreshTack\Storage;
 
+use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
+use FreshTack\Shop\Board\Found;
 use FreshTack\Shop\Board\Search;
 use FreshTack\Shop\Register\Boat;
 use FreshTack\Storage\Entity\CustomerRecord;
@@ -14,8 +16,10 @@ use FreshTack\Storage\Entity\EngineRecord;
 final readonly class DoctrineSearch implements Search
 {
     private const LONGEST_NUMBER = 9;
+    /** Of each kind; of more than these nobody reads the count. */
+    private const MOST = 200;
 
-    public function __construct(private SearchIndex $index, private Connection $connection, private EntityManagerInterface $entities)
+    public function __construct(private SearchIndex $index, private NearWords $near, private Connection $connection, private EntityManagerInterface $entities)
     {
     }
 
@@ -39,19 +43,38 @@ final readonly class DoctrineSearch implements Search
         }
     }
 
-    public function boats(string $text, int $most): array
+    public function find(string $text): Found
     {
-        return $this->index->find('boat', $text, $most);
+        return $this->each(fn (string $kind): array => $this->index->find($kind, $text, self::MOST));
     }
 
-    public function customers(string $text, int $most): array
+    public function near(string $text): Found
     {
-        return $this->index->find('customer', $text, $most);
+        return $this->each(fn (string $kind): array => $this->near->find($kind, $text, self::MOST));
     }
 
-    public function engines(string $text, int $most): array
+    public function called(array $numbers): Found
     {
-        return $this->index->find('engine', $text, $most);
+        foreach ($numbers as $number) {
+            $customers = $this->index->find('customer', $number, self::MOST);
+            if ([] !== $customers) {
+                $boats = $this->connection->fetchFirstColumn(
+                    'SELECT id FROM boat WHERE customer_id IN (?) ORDER BY name, id',
+                    [$customers],
+                    [ArrayParameterType::INTEGER],
+                );
+
+                return new Found(array_map(static fn (mixed $id): int => is_numeric($id) ? (int) $id : 0, $boats), $customers, []);
+            }
+        }
+
+        return new Found([], [], []);
+    }
+
+    /** @param \Closure(string): list<int> $find */
+    private function each(\Closure $find): Found
+    {
+        return new Found($find('boat'), $find('customer'), $find('engine'));
     }
 
     /** A beginning of a number is a range of numbers for every length that it may have, so that the key finds them. */

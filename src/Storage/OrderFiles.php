@@ -10,6 +10,7 @@ use FreshTack\Core\Bench\EntryReader;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Exchange\Json;
+use FreshTack\Shop\Order\Closing;
 use FreshTack\Shop\Order\Draft;
 use FreshTack\Shop\Order\DraftReader;
 use FreshTack\Shop\Order\Fill;
@@ -42,10 +43,17 @@ final readonly class OrderFiles
                 $record->releasedAt,
                 $record->releasedBy,
                 self::document($record->record),
+                $record->readyBy,
+                self::closing($record),
             );
         } catch (ExpectedError $error) {
             throw CorruptRecord::in('work_order', (string) $record->number, $error->getMessage(), $error);
         }
+    }
+
+    private static function closing(OrderRecord $record): ?Closing
+    {
+        return null === $record->closedAt ? null : new Closing((string) $record->closedBy, $record->closedAt, (string) $record->closedWhy);
     }
 
     public static function draft(Draft $draft): string

@@ -20,14 +20,16 @@ final readonly class SearchWords
     }
 
     /**
-     * @param list<string> $names  of which every word is found
+     * @param list<string> $names  of which every word is found, with and without its apostrophes
      * @param list<string> $plates numbers that are found with and without their spaces and hyphens
      *
      * @return array<int|string, bool> by piece: whether it begins inside a word only
      */
     public static function pieces(array $names, array $plates): array
     {
-        $words = array_merge(...array_map(self::of(...), [...$names, ...$plates]), ...array_map(static fn (string $plate): array => [substr(implode('', self::of($plate)), 0, self::LONGEST)], $plates));
+        $plain = array_map(static fn (string $name): string => (string) preg_replace('/[\'’ʼ`]/u', '', $name), $names);
+        $joined = array_map(static fn (string $plate): string => substr(implode('', self::of($plate)), 0, self::LONGEST), $plates);
+        $words = array_merge($joined, ...array_map(self::of(...), [...$names, ...$plain, ...$plates]));
         $pieces = [];
         foreach ($words as $word) {
             for ($start = 1; $start <= \strlen($word) - self::SHORTEST_INSIDE; ++$start) {

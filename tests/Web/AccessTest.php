@@ -109,6 +109,15 @@ final class AccessTest extends ApiTestCase
         yield 'remind' => ['GET', '/api/boats/{boat}/reminder', ['ines', 'mora']];
         yield 'policy' => ['GET', '/api/policy/due', $all];
         yield 'change the policy' => ['PUT', '/api/policy/due', ['mora']];
+        yield 'close an order' => ['POST', '/api/orders/1/closing', ['ines', 'mora']];
+        yield 'bring an order back' => ['POST', '/api/orders/1/reopening', ['ines', 'mora']];
+        yield 'take a reading back' => ['POST', '/api/engines/1/readings/1/taking-back', $all];
+        yield 'take a service back' => ['POST', '/api/engines/1/log/done/1/taking-back', ['ines', 'mora']];
+        yield 'bring a line back' => ['POST', '/api/engines/1/log/reading/1/bringing-back', ['ines', 'mora']];
+        yield 'take a move back' => ['POST', '/api/engines/1/moves/taking-back', ['ines', 'mora']];
+        yield 'take a part back' => ['POST', '/api/orders/1/cart/taking-back', $all];
+        yield 'join customers' => ['POST', '/api/customers/1/joining', ['ines', 'mora']];
+        yield 'what was removed' => ['GET', '/api/removed', ['ines', 'mora']];
         yield 'engine log' => ['GET', '/api/engines/1/log', $all];
     }
 

@@ -140,7 +140,7 @@ final class CheckInTest extends ApiTestCase
         $this->signIn('ines');
         $this->call('POST', '/api/boats/'.$this->boatId('Pip').'/check-ins', $this->draftFor('Cox\'s Echo'));
 
-        self::assertSame(404, $this->status);
+        self::assertSame(409, $this->status);
     }
 
     public function testACorrectedPlateGoesToTheRegister(): void

@@ -38,8 +38,8 @@ final class OrderTest extends ApiTestCase
     {
         [$number, $draft, $version] = $this->draftOfTwin();
         $other = $this->draftFor('Mudlark', [['hours' => '590', 'tasks' => ['engine_oil']]]);
-        $once = [...$draft, 'engines' => [Cursor::over($draft)->at('engines')->at(0)->raw()]];
-        $twice = [...$draft, 'engines' => [...$once['engines'], ...$once['engines']]];
+        $first = Cursor::over($draft)->at('engines')->at(0)->raw();
+        [$once, $twice] = [[...$draft, 'engines' => [$first]], [...$draft, 'engines' => [$first, $first]]];
         foreach ([$other, $once, $twice] as $wrong) {
             $problem = $this->call('PUT', "/api/orders/$number/draft", ['version' => $version, 'draft' => $wrong]);
             self::assertSame([409, 'urn:fresh-tack:conflict.engines'], [$this->status, $problem->at('type')->raw()]);
@@ -164,7 +164,33 @@ final class OrderTest extends ApiTestCase
         self::assertSame([], $names('%'));
         self::assertSame([], $names('  '));
         self::assertSame([], $names('rn'), 'too little inside a word');
-        self::assertSame($number, $this->call('GET', "/api/search?q=$number")->at('orders')->at(0)->at('number')->raw());
+        foreach ([(string) $number, "#$number", "order $number"] as $typed) {
+            $found = $this->call('GET', '/api/search?q='.rawurlencode($typed));
+            self::assertSame($number, $found->at('orders')->at(0)->at('number')->raw());
+        }
+    }
+
+    public function testTheCommandBoxForgives(): void
+    {
+        $this->signIn('ines');
+        $found = fn (string $text): Cursor => $this->call('GET', '/api/search?q='.rawurlencode($text));
+        $names = static fn (Cursor $found): array => array_map(static fn (Cursor $boat): string => $boat->at('name')->string(), $found->at('boats')->list());
+
+        foreach (['Brsik Tern', 'brik tern', 'briisk', 'brosk tern'] as $typed) {
+            self::assertSame(['Brisk Tern'], $names($found($typed)), $typed);
+        }
+        self::assertSame([], $names($found('brosc tern')), 'two mistakes in a word');
+        foreach (["cox's echo", 'coxs echo', 'Cox’s'] as $typed) {
+            self::assertSame(["Cox's Echo"], $names($found($typed)), $typed);
+        }
+        foreach (['01 555 0110', '+353 1 555 0110', '0035315550110'] as $typed) {
+            self::assertSame('Verrin Inlet Water Taxi', $found($typed)->at('customers')->at(0)->at('name')->raw(), $typed);
+            self::assertSame(['Brisk Tern', 'Skerry Flyer'], $names($found($typed)), 'with the boats');
+        }
+        self::assertSame('DM-10277', $found('dm-10277')->at('parts')->at(0)->at('number')->raw());
+        $oysters = $found('d');
+        self::assertCount(8, $oysters->at('boats')->list());
+        self::assertGreaterThan(0, $oysters->at('more')->raw());
     }
 
     public function testWhatIsNotThereIsSaidToBeSo(): void

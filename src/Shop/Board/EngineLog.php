@@ -8,6 +8,7 @@ use FreshTack\Shop\Register\Boat;
 use FreshTack\Shop\Register\EngineHistory;
 use FreshTack\Shop\Register\Fitting;
 use FreshTack\Shop\Register\ReaderReport;
+use FreshTack\Shop\TakenBack\LogLine;
 
 final readonly class EngineLog
 {
@@ -16,6 +17,8 @@ final readonly class EngineLog
      * @param list<Fitting>      $fittings oldest first
      * @param list<ReaderReport> $reports  newest first
      * @param list<array<mixed>> $records  service records, newest first
+     * @param list<LogLine>      $lines    what was taken back with it
+     * @param bool               $hasMoved whether its last move can be taken back
      * @param list<string>       $flaws    what does not fit its seal; records that don't are left out
      */
     public function __construct(
@@ -26,6 +29,8 @@ final readonly class EngineLog
         public array $reports,
         public array $records,
         public array $flaws,
+        public array $lines,
+        public bool $hasMoved,
     ) {
     }
 }

@@ -7,6 +7,9 @@ namespace FreshTack\Shop\Board;
 /** The orders by station; the cost does not grow with how much was entered at them. */
 interface Lanes
 {
+    /** @return list<ClosedOrder> the newest first */
+    public function closed(int $most): array;
+
     /**
      * @param int                $most          orders of each lane
      * @param \DateTimeImmutable $releasedSince older releases are not counted

@@ -16,14 +16,18 @@ interface Search
     /** Customers, and engines in store. */
     public function indexOthers(): void;
 
-    /** @return list<int> boats by name, owner, registration, model or serial number of an engine */
-    public function boats(string $text, int $most): array;
+    /** Boats by name, owner, registration, model or serial number of an engine; customers; engines in store. */
+    public function find(string $text): Found;
 
-    /** @return list<int> */
-    public function customers(string $text, int $most): array;
+    /** As `find()`, with at most one wrong, missing, superfluous or swapped letter in each word. */
+    public function near(string $text): Found;
 
-    /** @return list<int> engines in store */
-    public function engines(string $text, int $most): array;
+    /**
+     * Customers by telephone number, and their boats.
+     *
+     * @param list<string> $numbers digits, each as it may stand in the register
+     */
+    public function called(array $numbers): Found;
 
     /** @return list<array{number: int, status: string, boat: string}> orders whose number begins so, the newest first */
     public function orders(string $digits, int $most): array;

@@ -13,6 +13,7 @@ use FreshTack\Shop\Register\Fitting;
 use FreshTack\Shop\Register\Register;
 use FreshTack\Shop\Seal\SealBroken;
 use FreshTack\Shop\Seal\Seals;
+use FreshTack\Shop\TakenBack\Moves;
 
 /** All that is written down of one engine, whatever boats it hung on. */
 final readonly class ShowEngineLog
@@ -23,6 +24,7 @@ final readonly class ShowEngineLog
         private AssessEngine $assess,
         private Orders $orders,
         private Seals $seals,
+        private Moves $moves,
     ) {
     }
 
@@ -47,7 +49,7 @@ final readonly class ShowEngineLog
             }
         }
 
-        return new EngineLog($boat, $assessed, $history, $fittings, $this->logs->reports($engineId), $sound, $flaws);
+        return new EngineLog($boat, $assessed, $history, $fittings, $this->logs->reports($engineId), $sound, $flaws, $this->logs->lines($engineId), null !== $this->moves->last($engineId));
     }
 
     /**

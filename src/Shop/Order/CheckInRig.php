@@ -75,19 +75,22 @@ final readonly class CheckInRig
      */
     private function takeIn(Boat $boat, Draft $draft, array $assessed, string $by): OrderFile
     {
+        $readings = $plates = [];
         foreach ($draft->engines as $engine) {
             $before = $this->register->engine($engine->engineId);
             $now = $this->register->identify($engine->engineId, $engine->plate(), null !== $engine->hours);
             if ([] !== $now->differences($before)) {
                 $this->audit->add($by, 'engine.identified', Subject::engine($now->id), $now->differences($before));
+                $plates[$now->id] = ['from' => $before->plate(), 'meter' => $before->hasMeter];
             }
-            $this->read($engine, $by);
+            $line = $this->read($engine, $by);
+            $readings += null === $line ? [] : [$engine->engineId => $line];
         }
         foreach ($assessed as $assessment) {
             $this->refuse($assessment, $boat, $by);
         }
         $this->reckon->ofBoat($boat->id);
-        $file = $this->orders->open($boat->id, $draft, $by, $this->clock->now());
+        $file = $this->orders->open($boat->id, $draft, new Brought($readings, $plates), $by, $this->clock->now());
         $this->audit->add($by, 'order.checked_in', Subject::order($file->number), ['boat' => $boat->id], Move::into('draft'));
 
         return $file;
@@ -109,15 +112,16 @@ final readonly class CheckInRig
     /**
      * The same figure read twice on one day is one reading.
      *
+     * @return int|null its line in the log; null: nothing was written down
+     *
      * @throws NotFound|InvalidQuantity
      */
-    private function read(DraftEngine $engine, string $by): void
+    private function read(DraftEngine $engine, string $by): ?int
     {
         $history = $this->logs->of($engine->engineId);
         $reading = null === $engine->hours ? null : $this->reading($engine, $history);
-        if (null !== $reading && !$history->hours->has($reading)) {
-            $this->logs->addReading($engine->engineId, $reading, $by);
-        }
+
+        return null === $reading || $history->hours->has($reading) ? null : $this->logs->addReading($engine->engineId, $reading, $by);
     }
 
     /** @throws InvalidQuantity */

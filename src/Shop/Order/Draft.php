@@ -7,6 +7,8 @@ namespace FreshTack\Shop\Order;
 use FreshTack\Core\Labour\Allowance;
 use FreshTack\Core\Order\ByHand;
 use FreshTack\Core\Order\Place;
+use FreshTack\Core\Quantity\EngineHours;
+use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Core\SpecBook\Task;
 use FreshTack\Shop\Register\Boat;
 use FreshTack\Shop\Register\Engine;
@@ -41,6 +43,34 @@ final readonly class Draft
         sort($hung);
 
         return $drafted === $hung;
+    }
+
+    /**
+     * The same with other hours where these were entered; itself if they were not.
+     *
+     * @throws InvalidQuantity if what was entered can't be read
+     */
+    public function withHours(int $engineId, EngineHours $wrong, EngineHours $right): self
+    {
+        $engines = array_map(
+            static fn (DraftEngine $each): DraftEngine => $engineId === $each->engineId
+                && null !== $each->hours && EngineHours::of($each->hours)->tenths === $wrong->tenths ? $each->withHours($right->text()) : $each,
+            $this->engines,
+        );
+
+        return $engines === $this->engines ? $this : new self(
+            $this->place,
+            $this->coldestC,
+            $this->warmestC,
+            $this->complaint,
+            $engines,
+            $this->technicians,
+            $this->kits,
+            $this->allowance,
+            $this->partsOn,
+            $this->fills,
+            $this->byHand,
+        );
     }
 
     /** @return list<Fill> */

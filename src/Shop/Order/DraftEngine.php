@@ -32,6 +32,22 @@ final readonly class DraftEngine
     ) {
     }
 
+    public function withHours(string $hours): self
+    {
+        return new self(
+            $this->engineId,
+            $this->model,
+            $this->serial,
+            $hours,
+            $this->reading,
+            $this->restMin,
+            $this->decision,
+            $this->tasks,
+            $this->year,
+            $this->gearcase,
+        );
+    }
+
     public function plate(): Plate
     {
         return new Plate($this->model, $this->serial, $this->year, $this->gearcase);

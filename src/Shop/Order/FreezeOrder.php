@@ -27,6 +27,7 @@ final readonly class FreezeOrder
         private RequestAssembler $assembler,
         private OrderBuilder $builder,
         private SpecBook $book,
+        private ForeseeReady $ready,
     ) {
     }
 
@@ -40,6 +41,6 @@ final readonly class FreezeOrder
         $sheets = array_map(static fn (EngineAssessment $engine): ?SheetHead => $engine->sheet?->head, $assessed);
         $this->book->hold(...array_values(array_filter($sheets, static fn (?SheetHead $head): bool => null !== $head)));
 
-        return new FrozenOrder(Json::encode($request), Json::encode(WorkOrderDocument::of($order)), \count($order->blocked()));
+        return new FrozenOrder(Json::encode($request), Json::encode(WorkOrderDocument::of($order)), \count($order->blocked()), ($this->ready)($order, $file->draft)->at);
     }
 }

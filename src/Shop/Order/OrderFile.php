@@ -13,6 +13,8 @@ final readonly class OrderFile
      * @param array<mixed>|null $document the frozen work order
      * @param array<mixed>|null $record   the service record, once released
      * @param int               $version  for optimistic locking
+     * @param \DateTimeImmutable|null $readyBy when the boat is ready, by the plan as it was issued; null: not known
+     * @param Closing|null      $closing  why it is not carried out
      */
     public function __construct(
         public int $number,
@@ -28,6 +30,8 @@ final readonly class OrderFile
         public ?\DateTimeImmutable $releasedAt = null,
         public ?string $releasedBy = null,
         public ?array $record = null,
+        public ?\DateTimeImmutable $readyBy = null,
+        public ?Closing $closing = null,
     ) {
     }
 

@@ -11,11 +11,20 @@ enum OrderStatus: string
     case InWork = 'in_work';
     case Stopped = 'stopped';
     case Released = 'released';
+    /** A draft that is not wanted. */
+    case Discarded = 'discarded';
+    /** Issued, and not carried out. */
+    case Cancelled = 'cancelled';
 
     /** @return list<self> issued, and not released */
     public static function underWork(): array
     {
         return array_values(array_filter(self::cases(), static fn (self $status): bool => $status->isAtBench()));
+    }
+
+    public function isOpen(): bool
+    {
+        return self::Draft === $this || $this->isAtBench();
     }
 
     public function isAtBench(): bool

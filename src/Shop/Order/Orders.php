@@ -12,7 +12,20 @@ use FreshTack\Shop\NotFound;
 
 interface Orders
 {
-    public function open(int $boatId, Draft $draft, string $by, \DateTimeImmutable $at): OrderFile;
+    public function open(int $boatId, Draft $draft, Brought $brought, string $by, \DateTimeImmutable $at): OrderFile;
+
+    /**
+     * What the check-in of this order wrote into the register.
+     *
+     * @throws NotFound
+     */
+    public function brought(int $number): Brought;
+
+    /** @throws NotFound|Conflict if the version is not the current one */
+    public function close(int $number, int $version, OrderStatus $to, Closing $closing): OrderFile;
+
+    /** @throws NotFound */
+    public function reopen(int $number, OrderStatus $to): OrderFile;
 
     /** @throws NotFound */
     public function get(int $number): OrderFile;
@@ -34,7 +47,7 @@ interface Orders
     /** @return list<OrderFile> issued and not released, with their documents */
     public function underWork(): array;
 
-    /** @return list<OrderFile> of one boat and not released, newest first */
+    /** @return list<OrderFile> of one boat, drafts and those issued and not released, newest first */
     public function openOf(int $boatId): array;
 
     /** @return list<OrderFile> of one boat, newest first */

@@ -8,7 +8,10 @@ use FreshTack\Core\Order\Position;
 
 final readonly class Boat
 {
-    /** @param list<Engine> $engines port to starboard */
+    /**
+     * @param list<Engine> $engines   port to starboard
+     * @param int|null     $openOrder the newest order that it is in with
+     */
     public function __construct(
         public int $id,
         public string $name,
@@ -18,7 +21,13 @@ final readonly class Boat
         public BoatUse $use,
         public array $engines,
         public int $version,
+        public ?int $openOrder = null,
     ) {
+    }
+
+    public function ownedBy(Customer $owner): self
+    {
+        return new self($this->id, $this->name, $this->kind, $this->registration, $owner, $this->use, $this->engines, $this->version, $this->openOrder);
     }
 
     public function engine(int $id): ?Engine

@@ -12,8 +12,13 @@ use FreshTack\Shop\Conflict;
 use FreshTack\Shop\Due\ReckonDues;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Order\Orders;
+use FreshTack\Shop\TakenBack\Moved;
+use FreshTack\Shop\TakenBack\Moves;
+use FreshTack\Shop\TakenBack\Place;
+use FreshTack\Shop\TakenBack\Strike;
 use FreshTack\Shop\Today;
 use FreshTack\Shop\Unit;
+use Psr\Clock\ClockInterface;
 
 /**
  * Hangs an engine in a place, moves it between boats, swaps it with the one that hangs there, or takes it off. The
@@ -23,7 +28,7 @@ final readonly class FitEngine
 {
     private const MOST = 5;
 
-    public function __construct(private Register $register, private Orders $orders, private ReckonDues $reckon, private AuditLog $audit, private Unit $unit, private Today $today)
+    public function __construct(private Register $register, private Orders $orders, private ReckonDues $reckon, private Moves $moves, private AuditLog $audit, private Unit $unit, private ClockInterface $clock, private Today $today)
     {
     }
 
@@ -35,6 +40,7 @@ final readonly class FitEngine
             $this->checkDay($engine, $on);
             $this->checkOrders($engine->boatId);
             $this->register->takeOff($engineId, $on);
+            $this->moves->add($by, $this->clock->now(), new Moved($engineId, self::place($engine), null));
             $this->audit->add(
                 $by,
                 'engine.taken_off',
@@ -61,9 +67,43 @@ final readonly class FitEngine
             $this->checkOrders($boatId);
             $this->checkPlace($boat, $position, $engine, $there, $swap);
             $this->move($engine, $boat, $position, $there, $on);
+            $moved = new Moved($engineId, self::place($engine), new Place($boatId, $position));
+            $other = null === $there ? [] : [new Moved($there->id, self::place($there), self::place($engine))];
+            $this->moves->add($by, $this->clock->now(), $moved, ...$other);
             $detail = ['boat' => $boatId, 'position' => $position->value, 'from' => $engine->boatId, 'with' => $there?->id];
             $this->audit->add($by, null === $there ? 'engine.hung' : 'engine.swapped', Subject::engine($engineId), $detail);
         });
+    }
+
+    /**
+     * Takes the last move of this engine back, and of those that moved with it.
+     *
+     * @throws NotFound|Conflict if there is none, one of them was moved since, or an order is open on a boat of theirs
+     */
+    public function takeBack(int $engineId, string $why, string $by): void
+    {
+        $this->unit->run(function () use ($engineId, $why, $by): void {
+            $move = $this->moves->last($engineId) ?? throw Conflict::nothingMoved();
+            $boats = array_merge(...array_map(static fn (Moved $each): array => [$each->from?->boatId, $each->to?->boatId], $move->engines));
+            $this->register->lock(...$boats);
+            $this->reckon->lockWithNeighbours(...array_map(static fn (Moved $each): int => $each->engineId, $move->engines));
+            $this->unit->letGo();
+            foreach ($move->engines as $each) {
+                $now = $this->register->engine($each->engineId);
+                Place::same(self::place($now), $each->to) || throw Conflict::movedSince($now->model.' '.$now->serial);
+            }
+            array_map($this->checkOrders(...), $boats);
+            $this->moves->undo($move, new Strike($by, $this->clock->now(), $why));
+            foreach ($move->engines as $each) {
+                $this->audit->add($by, 'engine.move_taken_back', Subject::engine($each->engineId), ['move' => $move->id, 'why' => $why]);
+                $this->reckon->ofEngine($each->engineId);
+            }
+        });
+    }
+
+    private static function place(Engine $engine): ?Place
+    {
+        return null === $engine->boatId || null === $engine->position ? null : new Place($engine->boatId, $engine->position);
     }
 
     /**

@@ -8,11 +8,14 @@ use FreshTack\Shop\Audit\AuditLog;
 use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
+use FreshTack\Shop\TakenBack\RemovedKind;
+use FreshTack\Shop\TakenBack\RemovedThings;
 use FreshTack\Shop\Unit;
+use Psr\Clock\ClockInterface;
 
 final readonly class KeepCustomer
 {
-    public function __construct(private Register $register, private AuditLog $audit, private Unit $unit)
+    public function __construct(private Register $register, private RemovedThings $removed, private ClockInterface $clock, private AuditLog $audit, private Unit $unit)
     {
     }
 
@@ -37,6 +40,28 @@ final readonly class KeepCustomer
         });
     }
 
+    /**
+     * Joins a customer who was entered twice with the other entry: all boats are that one's from then on.
+     *
+     * @throws NotFound|Conflict
+     */
+    public function join(int $id, int $into, string $by): void
+    {
+        $this->unit->run(function () use ($id, $into, $by): void {
+            $id !== $into || throw Conflict::joinedWithItself();
+            [$double, $kept] = [$this->register->customer($id), $this->register->customer($into)];
+            $boats = $this->register->boatsOf($id);
+            $ids = array_map(static fn (Boat $boat): int => $boat->id, $boats);
+            $this->register->lock(...$ids);
+            $this->removed->keepJoined($id, $into, $ids, $double->name, $by, $this->clock->now());
+            foreach ($boats as $boat) {
+                $this->register->changeBoat($boat->ownedBy($kept));
+            }
+            $this->audit->add($by, 'customer.joined', Subject::customer($id), ['into' => $into, 'name' => $double->name, 'boats' => $ids]);
+            $this->register->removeCustomer($id);
+        });
+    }
+
     /** @throws NotFound|Conflict if boats are theirs */
     public function remove(int $id, string $by): void
     {
@@ -47,6 +72,7 @@ final readonly class KeepCustomer
                 throw Conflict::hasHistory($customer->name, 1 === $boats ? 'a boat is theirs' : $boats.' boats are theirs', 'Give them to another owner first.');
             }
             $this->audit->add($by, 'customer.removed', Subject::customer($id), ['name' => $customer->name]);
+            $this->removed->keep(RemovedKind::Customer, $id, $customer->name, $by, $this->clock->now());
             $this->register->removeCustomer($id);
         });
     }

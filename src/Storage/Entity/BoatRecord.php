@@ -50,7 +50,7 @@ class BoatRecord
     }
 
     /** @param list<EngineRecord> $engines */
-    public function toShop(array $engines): Boat
+    public function toShop(array $engines, ?int $openOrder = null): Boat
     {
         $months = array_map(intval(...), explode(',', $this->monthsUsed));
         $water = \in_array($this->water, ['salt', 'brackish', 'fresh'], true) ? $this->water : throw CorruptRecord::in('boat', (string) $this->id, $this->water);
@@ -58,6 +58,6 @@ class BoatRecord
         $hung = array_map(static fn (EngineRecord $engine): Engine => $engine->toShop(), $engines);
         usort($hung, static fn (Engine $a, Engine $b): int => $a->position?->rank() <=> $b->position?->rank());
 
-        return new Boat((int) $this->id, $this->name, $this->kind, $this->registration, $this->customer->toShop(), new BoatUse($water, $kept, $this->commercial, $months, $this->idling, $this->silt), $hung, $this->version);
+        return new Boat((int) $this->id, $this->name, $this->kind, $this->registration, $this->customer->toShop(), new BoatUse($water, $kept, $this->commercial, $months, $this->idling, $this->silt), $hung, $this->version, $openOrder);
     }
 }

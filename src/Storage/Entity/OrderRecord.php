@@ -6,6 +6,7 @@ namespace FreshTack\Storage\Entity;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use FreshTack\Core\Reading\Width;
 
 #[ORM\Entity]
 #[ORM\Table(name: 'work_order')]
@@ -43,6 +44,14 @@ class OrderRecord
             options: ['charset' => 'ascii', 'collation' => 'ascii_bin', 'comment' => 'HMAC over the record and the seal of the last entry'],
         )]
         public ?string $recordSeal = null,
+        #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true, options: ['comment' => 'UTC; by the plan as it was issued'])]
+        public ?\DateTimeImmutable $readyBy = null,
+        #[ORM\Column(type: Types::TEXT, nullable: true, options: ['comment' => 'what the check-in wrote into the register, as JSON'])]
+        public ?string $brought = null,
+        #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true, options: ['comment' => 'UTC; of an order that is not carried out'])]
+        public ?\DateTimeImmutable $closedAt = null,
+        #[ORM\Column(length: 60, nullable: true)] public ?string $closedBy = null,
+        #[ORM\Column(length: Width::REASON, nullable: true)] public ?string $closedWhy = null,
         #[ORM\Id, ORM\GeneratedValue, ORM\Column(options: ['unsigned' => true])] public ?int $number = null,
         #[ORM\Version, ORM\Column(type: Types::INTEGER, options: ['unsigned' => true])] public int $version = 1,
     ) {

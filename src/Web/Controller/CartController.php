@@ -6,8 +6,10 @@ namespace FreshTack\Web\Controller;
 
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Reading\Cursor;
+use FreshTack\Core\Reading\Width;
 use FreshTack\Shop\Parts\ConfirmPart;
 use FreshTack\Shop\Parts\ShowCart;
+use FreshTack\Shop\Parts\TakeBackPart;
 use FreshTack\Web\Http\Body;
 use FreshTack\Web\Http\Once;
 use FreshTack\Web\Security\SignedIn;
@@ -23,7 +25,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 #[IsGranted('ROLE_STAFF')]
 final readonly class CartController
 {
-    public function __construct(private ShowCart $show, private ConfirmPart $confirm)
+    public function __construct(private ShowCart $show, private ConfirmPart $confirm, private TakeBackPart $takeBack)
     {
     }
 
@@ -46,5 +48,19 @@ final readonly class CartController
         });
 
         return new JsonResponse(CartPageView::of(($this->confirm)($number, $part, $engine, $user->account->username)));
+    }
+
+    /** @throws ExpectedError */
+    #[Route('/api/orders/{number<\d+>}/cart/taking-back', name: 'take_back_part', methods: ['POST'])]
+    #[Once]
+    public function takeBack(int $number, Request $request, #[CurrentUser] SignedIn $user): JsonResponse
+    {
+        [$part, $engine, $why] = Body::read($request, static function (Cursor $body): array {
+            $body->knowsOnly('number', 'engine', 'why');
+
+            return [$body->at('number')->string(40), $body->at('engine')->string(40), $body->at('why')->string(Width::REASON)];
+        });
+
+        return new JsonResponse(CartPageView::of(($this->takeBack)($number, $part, $engine, $why, $user->account->username)));
     }
 }

@@ -73,4 +73,20 @@ final readonly class CustomerController
 
         return new Response(status: Response::HTTP_NO_CONTENT);
     }
+
+    /** @throws ExpectedError */
+    #[Route('/api/customers/{id<\d+>}/joining', name: 'join_customer', methods: ['POST'])]
+    #[Once]
+    #[IsGranted('ROLE_WRITER')]
+    public function join(int $id, Request $request, #[CurrentUser] SignedIn $user): JsonResponse
+    {
+        $into = Body::read($request, static function (Cursor $body): int {
+            $body->knowsOnly('into');
+
+            return $body->at('into')->int(1, \PHP_INT_MAX);
+        });
+        $this->keep->join($id, $into, $user->account->username);
+
+        return $this->show($into);
+    }
 }

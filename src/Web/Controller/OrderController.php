@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace FreshTack\Web\Controller;
 
 use FreshTack\Core\ExpectedError;
+use FreshTack\Shop\Board\TellCaller;
 use FreshTack\Shop\Order\ShowOrder;
+use FreshTack\Web\View\CallerView;
 use FreshTack\Web\View\OrderFileView;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -16,7 +18,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 #[IsGranted('ROLE_STAFF')]
 final readonly class OrderController
 {
-    public function __construct(private ShowOrder $show)
+    public function __construct(private ShowOrder $show, private TellCaller $tell)
     {
     }
 
@@ -24,6 +26,8 @@ final readonly class OrderController
     #[Route('/api/orders/{number<\d+>}', name: 'order', methods: ['GET'])]
     public function __invoke(int $number): JsonResponse
     {
-        return new JsonResponse(OrderFileView::of(($this->show)($number)));
+        $view = ($this->show)($number);
+
+        return new JsonResponse([...OrderFileView::of($view), 'caller' => CallerView::of(($this->tell)($view))]);
     }
 }

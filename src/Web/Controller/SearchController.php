@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Web\Controller;
 
+use FreshTack\Core\Parts\CataloguePart;
 use FreshTack\Shop\Board\SearchShop;
 use FreshTack\Web\View\BoatView;
 use FreshTack\Web\View\EngineView;
@@ -26,6 +27,18 @@ final readonly class SearchController
     {
         $found = ($this->search)($request->query->getString('q'));
 
-        return new JsonResponse(['boats' => array_map(BoatView::hit(...), $found->boats), 'orders' => $found->orders, 'customers' => array_map(BoatView::customer(...), $found->customers), 'engines' => array_map(EngineView::identity(...), $found->engines)]);
+        return new JsonResponse([
+            'boats' => array_map(BoatView::hit(...), $found->boats),
+            'orders' => $found->orders,
+            'customers' => array_map(BoatView::customer(...), $found->customers),
+            'engines' => array_map(EngineView::identity(...), $found->engines),
+            'parts' => array_map(static fn (CataloguePart $part): array => [
+                'number' => $part->number,
+                'description' => $part->description,
+                'bin' => $part->bin,
+                'inStock' => $part->inStock,
+            ], $found->parts),
+            'more' => $found->more,
+        ]);
     }
 }

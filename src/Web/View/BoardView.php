@@ -34,6 +34,10 @@ final readonly class BoardView
             'stoppedBy' => $order->tally->stoppedBy?->label(),
             'stepsDone' => $order->tally->stepsDone,
             'steps' => $order->tally->steps,
+            'writer' => $order->writer,
+            'technician' => $order->technician,
+            'since' => $order->since->format(\DATE_ATOM),
+            'readyBy' => $order->readyBy?->format(\DATE_ATOM),
         ];
     }
 }

@@ -54,6 +54,7 @@ final readonly class BoatView
             'customerId' => $boat->owner->id,
             'use' => ['water' => $use->water, 'kept' => $use->kept, 'commercial' => $use->commercial, 'months' => $use->months, 'idling' => $use->idling, 'silt' => $use->silt],
             'version' => $boat->version,
+            'openOrder' => $boat->openOrder,
         ];
     }
 
@@ -67,6 +68,7 @@ final readonly class BoatView
             'customer' => $boat->owner->name,
             'registration' => $boat->registration,
             'engines' => array_map(static fn (Engine $engine): string => $engine->model.' '.$engine->serial, $boat->engines),
+            'openOrder' => $boat->openOrder,
         ];
     }
 

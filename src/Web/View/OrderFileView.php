@@ -43,6 +43,12 @@ final readonly class OrderFileView
             'issuedBy' => $file->issuedBy,
             'releasedAt' => $file->releasedAt?->format(\DATE_ATOM),
             'releasedBy' => $file->releasedBy,
+            'readyBy' => $file->readyBy?->format(\DATE_ATOM),
+            'closing' => null === $file->closing ? null : [
+                'by' => $file->closing->by,
+                'at' => $file->closing->at->format(\DATE_ATOM),
+                'why' => $file->closing->why,
+            ],
         ];
     }
 }
