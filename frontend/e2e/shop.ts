@@ -25,7 +25,7 @@ export const tablet = { width: 1024, height: 768 }
 export async function openCheckIn(page: Page, boat: string): Promise<void> {
   await page.keyboard.press('/')
   await page.keyboard.type(boat)
-  await expect(page.getByRole('option', { name: boat })).toBeVisible()
+  await expect(page.getByRole('option', { name: boat }).first()).toBeVisible()
   await page.keyboard.press('Enter')
   await expect(page).toHaveURL(/\/boats\/\d+$/)
   await expect(page.getByRole('heading', { level: 1 })).toContainText(boat)

@@ -5,6 +5,7 @@ import { createApp, type Component } from 'vue'
 import App from './app/App.vue'
 import { watchOpening } from './app/notOpened'
 import { router } from './app/router'
+import { rememberScrolling } from './app/scrolling'
 import { isAway } from './shared/api/client'
 import './theme.css'
 
@@ -22,6 +23,7 @@ const queryClient = new QueryClient({
 })
 
 watchOpening(router)
+rememberScrolling(router)
 
 createApp(App as Component)
   .use(VueQueryPlugin, { queryClient })

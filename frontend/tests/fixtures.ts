@@ -68,6 +68,7 @@ export function aPressing(change: Partial<Pressing> = {}): Pressing {
       customer: 'Verrin Inlet Water Taxi',
       registration: 'VI 2041',
       engines: [`${identity.model} ${identity.serial}`],
+      openOrder: null,
     },
     engine: identity,
     hours: '611.4',
@@ -129,6 +130,8 @@ export function aBench(operations: Operation[], change: Partial<Bench> = {}): Be
       issuedBy: 'ines',
       releasedAt: null,
       releasedBy: null,
+      readyBy: null,
+      closing: null,
     },
     // the generated type also lists the schema's own definitions, which no answer carries
     document: {

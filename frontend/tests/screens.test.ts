@@ -48,6 +48,10 @@ describe('the board', () => {
     stoppedBy: null,
     stepsDone: 0,
     steps: 63,
+    writer: 'ines',
+    technician: null,
+    since: '2026-03-18T08:00:00+00:00',
+    readyBy: null,
     ...change,
   })
 

@@ -81,7 +81,12 @@ final readonly class DoctrineLanes implements Lanes
             $lane->value,
             $statuses,
             Lane::Released === $lane ? 'AND o.released_at >= ?' : '',
-            Lane::Bench === $lane ? "o.status = 'stopped' DESC," : '',
+            match ($lane) {
+                // the latest of all first: what was promised before the others
+                Lane::Issued => 'o.ready_by IS NULL, o.ready_by,',
+                Lane::Bench => "o.status = 'stopped' DESC, o.ready_by IS NULL, o.ready_by,",
+                default => '',
+            },
             $most,
             $skip,
         );

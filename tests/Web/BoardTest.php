@@ -52,6 +52,30 @@ final class BoardTest extends ApiTestCase
         self::assertSame($stopped, $this->numbers($this->lane('bench')->at('orders')->list())[0]);
     }
 
+    public function testWhatWasPromisedFirstStandsFirstAndACardSaysWhoAndSinceWhen(): void
+    {
+        [$late, $later] = [$this->issuedTwin(), $this->issuedTwin()];
+        $connection = $this->entities()->getConnection();
+        $connection->executeStatement("UPDATE work_order SET ready_by = '2026-03-17 08:00:00' WHERE number = $late");
+        $cards = $this->lane('issued')->at('orders')->list();
+        self::assertSame([$late, $later], \array_slice($this->numbers($cards), 0, 2));
+        $card = $cards[0];
+        self::assertSame(
+            ['2026-03-17T08:00:00+00:00', 'ines', null],
+            [$card->at('readyBy')->raw(), $card->at('writer')->raw(), $card->at('technician')->raw()],
+        );
+        self::assertNotNull($cards[1]->at('readyBy')->raw(), 'foreseen when it was issued');
+        $this->signIn('ada');
+        $this->enter($later, $this->entry('rig.place.level', 'tick'));
+        self::assertSame('ada', $this->lane('bench')->at('orders')->at(0)->at('technician')->raw());
+        $caller = $this->call('GET', "/api/orders/$later")->at('caller');
+        self::assertSame(
+            ['01 555 0110', 1, 'ada'],
+            [$caller->at('owner')->at('phone')->raw(), $caller->at('stepsDone')->raw(), $caller->at('worker')->raw()],
+        );
+        self::assertNotNull($caller->at('next')->raw());
+    }
+
     public function testTheBoardSaysHowFarAnOrderIsAsTheBenchDoes(): void
     {
         $number = $this->issuedTwin();

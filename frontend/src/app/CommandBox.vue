@@ -32,12 +32,24 @@ const hits = computed(() =>
           name: `Order ${order.number} · ${order.boat}`,
           more: statusWords[order.status],
         })),
-        ...(data.value?.boats ?? []).map((boat) => ({
-          key: `b${boat.boatId}`,
-          to: `/boats/${boat.boatId}`,
-          name: `${boat.name} · ${boat.customer}`,
-          more: `${boat.registration} · ${boat.engines.join(', ')}`,
-        })),
+        ...(data.value?.boats ?? []).flatMap((boat) => [
+          {
+            key: `b${boat.boatId}`,
+            to: `/boats/${boat.boatId}`,
+            name: `${boat.name} · ${boat.customer}`,
+            more: `${boat.registration} · ${boat.engines.join(', ')}`,
+          },
+          ...(boat.openOrder === null
+            ? []
+            : [
+                {
+                  key: `i${boat.boatId}`,
+                  to: `/orders/${boat.openOrder}`,
+                  name: `Go to order ${boat.openOrder}`,
+                  more: `${boat.name} is in`,
+                },
+              ]),
+        ]),
         ...(data.value?.engines ?? []).map((engine) => ({
           key: `e${engine.id}`,
           to: `/engines/${engine.id}/log`,
@@ -49,6 +61,12 @@ const hits = computed(() =>
           to: `/customers/${customer.id}`,
           name: customer.name,
           more: ['customer', customer.phone, customer.email].filter((each) => each !== null).join(' · '),
+        })),
+        ...(data.value?.parts ?? []).map((part) => ({
+          key: `p${part.number}`,
+          to: `/parts/catalogue?part=${encodeURIComponent(part.number)}`,
+          name: `${part.number} · ${part.description}`,
+          more: `part, ${part.inStock} in stock, bin ${part.bin}`,
         })),
       ],
 )
@@ -98,8 +116,8 @@ function leave(): void {
       v-model="text"
       type="text"
       role="combobox"
-      placeholder="boat, owner, serial, order, model …"
-      aria-label="Find a boat, owner, serial number, order or model"
+      placeholder="boat, owner, serial, phone, part, #order …"
+      aria-label="Find a boat, owner, serial number, order, part or telephone number"
       aria-controls="hits"
       :aria-expanded="open && hits.length > 0"
       :aria-activedescendant="open && hits.length > 0 ? `hit-${chosen}` : undefined"
@@ -123,7 +141,12 @@ function leave(): void {
         <strong>{{ hit.name }}</strong>
         <span class="muted small">{{ hit.more }}</span>
       </li>
-      <li v-if="hits.length === 0" role="option" aria-selected="false" class="muted">Nothing is called that.</li>
+      <li v-if="hits.length === 0 && isFresh" role="option" aria-selected="false" class="muted">
+        Nothing found for “{{ text.trim() }}”.
+      </li>
+      <li v-if="(data?.more ?? 0) > 0" role="presentation" class="muted small">
+        {{ data?.more }} more: type another word of it.
+      </li>
     </ul>
   </div>
 </template>

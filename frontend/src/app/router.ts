@@ -42,6 +42,12 @@ export const router = createRouter({
       meta: { place: 'rigs' },
     },
     {
+      path: '/removed',
+      name: 'removed',
+      component: () => import('@/features/rig/RemovedPage.vue'),
+      meta: { place: 'rigs' },
+    },
+    {
       path: '/policy',
       name: 'policy',
       component: () => import('@/features/policy/SchoolsPage.vue'),

@@ -16,6 +16,8 @@ export const statusWords: Record<OrderFile['status'], string> = {
   in_work: 'in work',
   stopped: 'stopped',
   released: 'released',
+  discarded: 'discarded',
+  cancelled: 'cancelled',
 }
 
 export const roleWords = {

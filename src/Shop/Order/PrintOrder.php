@@ -42,6 +42,7 @@ final readonly class PrintOrder
     public function __invoke(int $number, string $what, string $paper, string $density, string $bench): string
     {
         $file = $this->orders->get($number);
+        null === $file->closing || throw Conflict::wrongStatus($number, $file->status->value, 'printed');
         $flaw = $this->seals->flawOfOrder($number);
         if (null !== $flaw) {
             throw SealBroken::ofOrder($number, $flaw);

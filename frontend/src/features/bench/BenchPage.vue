@@ -5,6 +5,8 @@ import type { Bench, EntryValue, NewEntry } from '@/shared/api/types'
 import { useSession } from '@/shared/session'
 import AsOf from '@/shared/ui/AsOf.vue'
 import PlateTable from '@/shared/ui/PlateTable.vue'
+import { useOrderInstead } from '@/shared/orderInstead'
+import PrintHint from '@/shared/ui/PrintHint.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import BenchHead from './BenchHead.vue'
 import BenchStepView from './BenchStepView.vue'
@@ -18,6 +20,11 @@ const route = useRoute()
 const router = useRouter()
 const number = Number(route.params['number'])
 const { bench, steps, error, isPending, at, sender, enter } = useBench(number)
+useOrderInstead(
+  number,
+  () => error.value,
+  () => bench.value?.order.status,
+)
 const { account, mayWorkAtBench } = useSession()
 
 const wanted = ref<string | null>(typeof route.query['step'] === 'string' ? route.query['step'] : null)
@@ -101,6 +108,7 @@ function next(): void {
   <el-skeleton v-if="isPending" :rows="8" />
   <ProblemNote v-else-if="!bench" :error="error" />
   <div v-else class="bench">
+    <PrintHint what="The sheet to work from" where="Order, Print A4 or Letter" />
     <BenchHead :bench="bench" :current="current" :who="account?.name ?? ''" v-model:figures="figures" />
     <AsOf :error="error" :at="at" />
     <RefusedEntries :sender="sender" :steps="steps" />

@@ -1,9 +1,15 @@
 <script setup lang="ts">
 import type { BoardOrder } from '@/shared/board'
-import { waitsFor } from './useBoard'
+import { useNow } from '@/shared/now'
+import { useSession, useShop } from '@/shared/session'
+import { ageText, promise, waitsFor } from './useBoard'
 
 defineProps<{ name: string; empty: string; orders: BoardOrder[]; count: number; left: number; fetching: boolean }>()
 const emit = defineEmits<{ more: [] }>()
+const { personOf } = useSession()
+const { timeZone } = useShop()
+const now = useNow()
+const told = (order: BoardOrder) => promise(order, timeZone.value, now.value)
 
 function target(order: BoardOrder): string {
   switch (order.status) {
@@ -28,6 +34,11 @@ function target(order: BoardOrder): string {
       <RouterLink v-for="order in orders" :key="order.number" :to="target(order)" class="slip" :class="order.status">
         <strong>{{ order.number }} · {{ order.boat }}</strong>
         <span class="small">{{ waitsFor(order) }}</span>
+        <span v-if="told(order)" class="small" :class="{ late: told(order)?.late }">{{ told(order)?.text }}</span>
+        <span class="small muted"
+          >{{ order.technician ? `${personOf(order.technician)} · ` : '' }}in {{ ageText(order.since, now) }}, by
+          {{ personOf(order.writer) }}</span
+        >
       </RouterLink>
     </div>
     <button v-if="left > 0" type="button" class="mini" :disabled="fetching" @click="emit('more')">
@@ -68,6 +79,11 @@ function target(order: BoardOrder): string {
 
 .slip:hover {
   border-color: var(--green);
+}
+
+.late {
+  color: var(--red);
+  font-weight: 700;
 }
 
 .slip.stopped {

@@ -72,7 +72,10 @@ function distance(task: Pressing['tasks'][number]): string {
           </div>
         </td>
         <td class="number">
-          <RouterLink v-if="mayCheckIn" :to="`/boats/${line.boat.boatId}/check-in`" class="check-in"
+          <RouterLink v-if="line.boat.openOrder" :to="`/orders/${line.boat.openOrder}`" class="in"
+            >Go to order {{ line.boat.openOrder }}</RouterLink
+          >
+          <RouterLink v-else-if="mayCheckIn" :to="`/boats/${line.boat.boatId}/check-in`" class="check-in"
             >Check in<span class="visually-hidden"> {{ line.boat.name }}</span></RouterLink
           >
         </td>
@@ -115,6 +118,11 @@ function distance(task: Pressing['tasks'][number]): string {
 
 .task .muted {
   font-weight: 400;
+}
+
+.in {
+  white-space: nowrap;
+  font-weight: 600;
 }
 
 .check-in {

@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/vue-query'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { answered, api } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
+import { useRemembered } from '@/shared/remembered'
 
 /** Which engines of the due list are looked at. */
 export interface DueChoice {
@@ -14,8 +15,8 @@ const page = 25
 
 /** The engines of one choice, a page at a time. */
 export function useDues() {
-  const chosen = ref<DueChoice>({ which: 'now', from: '', to: '' })
-  const skip = ref(0)
+  const chosen = useRemembered<DueChoice>('dues', { which: 'now', from: '', to: '' })
+  const skip = useRemembered('skip', 0)
   const { data, error, isFetching } = useQuery({
     queryKey: computed(() => keys.dues(chosen.value.which, chosen.value.from, chosen.value.to, skip.value)),
     queryFn: ({ signal }) => {

@@ -6,9 +6,11 @@ import type { Draft, Offer } from '@/shared/api/types'
 import { useShortcut } from '@/shared/keyboard'
 import { useSession } from '@/shared/session'
 import AsOf from '@/shared/ui/AsOf.vue'
+import PrintHint from '@/shared/ui/PrintHint.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { degreesText, timeText } from '@/shared/units'
 import { statusWords } from '@/shared/words'
+import CallerStrip from './CallerStrip.vue'
 import OrderTabs from './OrderTabs.vue'
 import RigHead from './RigHead.vue'
 import TaskGrid from './TaskGrid.vue'
@@ -129,9 +131,11 @@ useShortcut('F9', () => {
       </span>
     </Teleport>
     <div class="left">
+      <PrintHint what="The order sheet for the bench" where="Print A4 or Letter" />
       <RigHead :view="view" :work="work" :fixed="!editable">
         <VisitEditor v-if="editable && draft" v-model="draft" @changed="changed" />
       </RigHead>
+      <CallerStrip v-if="!isDraft" :view="view" />
       <AsOf :error="error" :at="at" />
       <div v-if="conflict" class="band stop row spread" role="alert">
         <span>{{ conflict.message }}</span>

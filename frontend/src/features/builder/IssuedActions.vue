@@ -1,12 +1,25 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import type { OrderFile } from '@/shared/api/types'
-import { useSession } from '@/shared/session'
+import { answered, api } from '@/shared/api/client'
+import { usePress } from '@/shared/api/usePress'
+import { useSession, useShop } from '@/shared/session'
+import ProblemNote from '@/shared/ui/ProblemNote.vue'
+import { momentText } from '@/shared/units'
 import { statusWords } from '@/shared/words'
 
 /** What can be done with an order that was issued. */
 const props = defineProps<{ order: OrderFile }>()
-const { personOf } = useSession()
+const emit = defineEmits<{ reopened: [] }>()
+const { personOf, mayWrite } = useSession()
+const { timeZone } = useShop()
+const reopen = usePress({
+  mutationFn: () =>
+    answered(api.POST('/api/orders/{number}/reopening', { params: { path: { number: props.order.number } } })),
+  onSuccess: () => {
+    emit('reopened')
+  },
+})
 const density = ref<'full' | 'short' | 'trainee'>('full')
 const sheet = (paper: 'a4' | 'letter'): string =>
   `/api/orders/${props.order.number}/sheet.pdf?paper=${paper}&density=${density.value}`
@@ -14,6 +27,14 @@ const sheet = (paper: 'a4' | 'letter'): string =>
 
 <template>
   <div v-if="order.status === 'draft'" class="muted">A draft: the service writer issues it.</div>
+  <div v-else-if="order.closing" class="stack">
+    <p class="band">
+      <strong>{{ order.status === 'discarded' ? 'Discarded' : 'Cancelled' }}</strong> by
+      {{ personOf(order.closing.by) }}, {{ momentText(order.closing.at, timeZone) }}: {{ order.closing.why }}
+    </p>
+    <ProblemNote :error="reopen.error.value" />
+    <el-button v-if="mayWrite" :loading="reopen.isPending.value" @click="reopen.mutate()">Bring it back</el-button>
+  </div>
   <div v-else class="stack">
     <strong>{{
       order.status === 'released'

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { Draft, Offer, OrderView, Plan, WorkOrder } from '@/shared/api/types'
 import { useSession } from '@/shared/session'
 import ArrivalDecision from './ArrivalDecision.vue'
+import CloseOrder from './CloseOrder.vue'
 import FillDialog from './FillDialog.vue'
 import IssuedActions from './IssuedActions.vue'
 import OfferList from './OfferList.vue'
@@ -47,7 +48,14 @@ const button = computed(() => {
   const words = `${ready.value} ${ready.value === 1 ? 'task' : 'tasks'}${rest}`
   return props.issuing ? `Issuing ${words} …` : `Issue ${words}`
 })
-const { mayManage } = useSession()
+const { mayManage, mayWrite } = useSession()
+/** Until somebody has worked on it. */
+const closable = computed(() => mayWrite.value && ['draft', 'issued'].includes(props.view.order.status))
+const closing = ref(false)
+function closed(): void {
+  closing.value = false
+  emit('filled')
+}
 const filling = ref<{ path: string; label: string; position: string } | null>(null)
 const fillEngine = computed(() => props.view.engines.find((engine) => engine.position === filling.value?.position))
 const nameOf = (id: number): string => props.view.engines.find((engine) => engine.id === id)?.label ?? ''
@@ -132,9 +140,15 @@ function filled(): void {
       </el-button>
       <template v-else>
         <p v-if="view.flaw" class="band stop small" role="alert">{{ view.flaw }}</p>
-        <IssuedActions :order="view.order" />
+        <IssuedActions :order="view.order" @reopened="emit('filled')" />
       </template>
+      <p v-if="closable" class="closing">
+        <button type="button" class="mini" @click="closing = true">
+          {{ view.order.status === 'draft' ? 'Discard this draft …' : 'Cancel this order …' }}
+        </button>
+      </p>
     </div>
+    <CloseOrder v-if="closing" :view="view" :settled="settled" @close="closing = false" @closed="closed" />
     <FillDialog
       v-if="filling && fillEngine"
       :order="view.order"
@@ -188,6 +202,11 @@ function filled(): void {
 
 .issue {
   width: 100%;
+}
+
+.closing {
+  margin-top: 8px;
+  text-align: center;
 }
 
 .issue kbd {

@@ -1,15 +1,19 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import HoursPlot from '@/drawing/HoursPlot.vue'
 import RunningProfile from '@/drawing/RunningProfile.vue'
 import { answered, api } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
+import type { LogLine } from '@/shared/api/types'
+import { useSession } from '@/shared/session'
 import { nextLimit } from '@/shared/engine/plot'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { dayInput, dayText } from '@/shared/units'
-import { actionWords } from '@/shared/words'
+import LogRow from './LogRow.vue'
+import TakeBackLine from './TakeBackLine.vue'
+import TakeBackMove from './TakeBackMove.vue'
 
 const route = useRoute()
 const id = computed(() => Number(route.params['id']))
@@ -44,13 +48,12 @@ const newMeters = computed(() =>
     return before !== undefined && Number(reading.hours) < Number(before.hours) && reading.source !== 'estimate'
   }),
 )
-/** What was done and what was declined, the newest first. */
-const happened = computed(() =>
-  [
-    ...(log.value?.done ?? []).map((done) => ({ ...done, declined: false as const })),
-    ...(log.value?.declined ?? []).map((declined) => ({ ...declined, declined: true as const })),
-  ].sort((a, b) => b.on.localeCompare(a.on)),
-)
+/** The newest first, with what was taken back. */
+const lines = computed(() => [...(log.value?.lines ?? [])].sort((a, b) => b.content.on.localeCompare(a.content.on)))
+const happened = computed(() => lines.value.filter((line) => line.kind !== 'reading'))
+const readings = computed(() => lines.value.filter((line) => line.kind === 'reading'))
+const { mayWrite } = useSession()
+const taking = ref<LogLine | 'move' | null>(null)
 const report = computed(() => log.value?.reports[0])
 const found = computed(() =>
   (log.value?.records ?? []).flatMap((record) =>
@@ -91,21 +94,14 @@ const found = computed(() =>
         <p v-if="happened.length === 0" class="muted">No record of any service.</p>
         <table v-else class="plain">
           <tbody>
-            <tr v-for="each in happened" :key="`${each.task}${each.on}${each.declined}`">
-              <td class="nowrap">{{ dayText(each.on) }}</td>
-              <td>
-                <strong>{{ each.title }}</strong>
-                <span v-if="each.declined" class="mark-word ask">declined</span>
-                <span v-else class="muted small">&nbsp;{{ actionWords[each.action] }}</span>
-              </td>
-              <td v-if="each.declined" colspan="2" class="muted">{{ each.note }}</td>
-              <template v-else>
-                <td class="nowrap">{{ each.hours === null ? '' : `${each.hours} h` }}</td>
-                <td class="muted">
-                  {{ each.evidence }} <span v-if="each.elsewhere" class="mark-word ask">elsewhere</span>
-                </td>
-              </template>
-            </tr>
+            <LogRow
+              v-for="line in happened"
+              :key="`${line.kind}${line.id}`"
+              :line="line"
+              :engine-id="id"
+              :may="mayWrite && !(line.kind === 'done' && !line.content.elsewhere)"
+              @take="taking = line"
+            />
           </tbody>
         </table>
       </section>
@@ -128,6 +124,9 @@ const found = computed(() =>
               </tr>
             </tbody>
           </table>
+          <p v-if="log.hasMoved && mayWrite">
+            <button type="button" class="mini" @click="taking = 'move'">Take the last move back …</button>
+          </p>
         </section>
         <section v-if="report" class="panel">
           <h2>Engine reader, {{ dayText(report.on) }}</h2>
@@ -138,15 +137,18 @@ const found = computed(() =>
             {{ fault.count === 1 ? 'time' : 'times' }}
           </p>
         </section>
-        <section v-if="log.readings.length" class="panel">
+        <section v-if="readings.length" class="panel">
           <h2>Readings</h2>
           <table class="plain">
             <tbody>
-              <tr v-for="reading in [...log.readings].reverse()" :key="`${reading.on}${reading.hours}`">
-                <td class="nowrap">{{ dayText(reading.on) }}</td>
-                <td class="number">{{ reading.hours }} h</td>
-                <td class="muted small">{{ reading.sourceLabel }}</td>
-              </tr>
+              <LogRow
+                v-for="line in readings"
+                :key="line.id"
+                :line="line"
+                :engine-id="id"
+                :may="true"
+                @take="taking = line"
+              />
             </tbody>
           </table>
         </section>
@@ -169,6 +171,8 @@ const found = computed(() =>
         </tbody>
       </table>
     </section>
+    <TakeBackMove v-if="taking === 'move'" :engine-id="id" @close="taking = null" />
+    <TakeBackLine v-else-if="taking" :engine="log.engine" :line="taking" @close="taking = null" />
   </div>
 </template>
 

@@ -4,14 +4,23 @@ import { useRoute } from 'vue-router'
 import { cartOf } from '@/shared/cart'
 import AsOf from '@/shared/ui/AsOf.vue'
 import CartStop from '@/shared/ui/CartStop.vue'
+import { useOrderInstead } from '@/shared/orderInstead'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
+import TakeBackPart from './TakeBackPart.vue'
 import { useCart } from './useCart'
 
 /** The cart before the first drain: what lies on it in the order of use, and each part held against its serial number. */
 const number = Number(useRoute().params['number'])
-const { cart, error, at, isPending, scans, told, hold, read, confirmedBy, asked, held } = useCart(number)
+const { cart, error, at, isPending, scans, told, hold, read, confirmedBy, asked, held: count } = useCart(number)
+useOrderInstead(
+  number,
+  () => error.value,
+  () => cart.value?.order.status,
+)
 const stops = computed(() => (cart.value ? cartOf(cart.value.document) : []))
 const atBench = computed(() => ['issued', 'in_work', 'stopped'].includes(cart.value?.order.status ?? ''))
+/** What is about to be taken back. */
+const held = ref<{ part: string; on: string } | null>(null)
 const typed = ref('')
 const engine = ref('')
 const box = useTemplateRef<HTMLInputElement>('box')
@@ -55,8 +64,8 @@ onMounted(() => setTimeout(() => box.value?.focus(), 400))
       >
       <button type="submit" class="scan go">Hold it against the order</button>
       <p class="count">
-        <strong>{{ held }} of {{ asked }}</strong> confirmed
-        <progress :value="held" :max="Math.max(1, asked)" aria-label="Parts confirmed"></progress>
+        <strong>{{ count }} of {{ asked }}</strong> confirmed
+        <progress :value="count" :max="Math.max(1, asked)" aria-label="Parts confirmed"></progress>
       </p>
     </form>
     <p v-else class="panel">This order is released: its cart is only shown.</p>
@@ -82,8 +91,16 @@ onMounted(() => setTimeout(() => box.value?.focus(), 400))
       <button v-if="scan.fits === false" type="button" class="mini" @click="read(scan.press)">Read</button>
     </div>
     <ol class="stops">
-      <CartStop v-for="stop in stops" :key="stop.id" :stop="stop" :confirmed-by="confirmedBy" />
+      <CartStop
+        v-for="stop in stops"
+        :key="stop.id"
+        :stop="stop"
+        :confirmed-by="confirmedBy"
+        :may-take-back="atBench"
+        @take-back="(part, on) => (held = { part, on })"
+      />
     </ol>
+    <TakeBackPart v-if="held" :order="number" :part="held.part" :engine="held.on" @close="held = null" />
     <p class="row">
       <RouterLink :to="`/orders/${cart.order.number}/bench`">Go to the bench</RouterLink>
       <RouterLink :to="`/orders/${cart.order.number}`">The order</RouterLink>

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
+import { useRoute } from 'vue-router'
 import { answered, api } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
+import { useRemembered } from '@/shared/remembered'
 import { useSession, useShop } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { moneyText } from '@/shared/units'
@@ -10,8 +12,12 @@ import PartPanel from './PartPanel.vue'
 import PartsFiles from './PartsFiles.vue'
 import PartsNav from './PartsNav.vue'
 
-const text = ref('')
-const chosen = ref<string | null>(null)
+const text = useRemembered('text', '')
+const asked = useRoute().query['part']
+const chosen = useRemembered<string | null>('part', typeof asked === 'string' ? asked : null)
+if (typeof asked === 'string' && text.value === '') {
+  text.value = asked
+}
 const adding = ref(false)
 const { account } = useSession()
 const { shop } = useShop()

@@ -87,7 +87,7 @@ const remove = usePress({
   mutationFn: () => answered(api.DELETE('/api/boats/{id}', { params: { path: { id: id.value } } })),
   onSuccess: async () => {
     await changed()
-    await router.push('/boats')
+    await router.push('/removed')
   },
 })
 const field = fieldsOf(keep.error)

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { answered, api } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { components } from '@/shared/api/schema'
+import { useRemembered } from '@/shared/remembered'
 import { useSession } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import BoatName from './BoatName.vue'
@@ -11,7 +12,7 @@ import RigNav from './RigNav.vue'
 
 const { mayWrite } = useSession()
 /** The boats after which each page that was turned to begins; several may have one name. */
-const turned = ref([{ after: '', afterId: 0 }])
+const turned = useRemembered('turned', [{ after: '', afterId: 0 }])
 const from = computed(() => turned.value.at(-1) ?? { after: '', afterId: 0 })
 const { data, error, isPending } = useQuery({
   queryKey: computed(() => keys.boats(from.value)),
@@ -48,7 +49,12 @@ function turnTo(last: components['schemas']['BoatHit'] | undefined): void {
         </thead>
         <tbody>
           <tr v-for="boat in data.boats" :key="boat.boatId">
-            <td><BoatName :boat="boat" /></td>
+            <td>
+              <BoatName :boat="boat" />
+              <RouterLink v-if="boat.openOrder" :to="`/orders/${boat.openOrder}`" class="small"
+                >in, order {{ boat.openOrder }}</RouterLink
+              >
+            </td>
             <td>{{ boat.customer }}</td>
             <td class="nowrap">{{ boat.registration }}</td>
             <td>{{ boat.engines.join(', ') || 'none' }}</td>

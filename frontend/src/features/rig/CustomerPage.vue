@@ -10,6 +10,7 @@ import { useSession } from '@/shared/session'
 import LabelledField from '@/shared/ui/LabelledField.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import BoatName from './BoatName.vue'
+import JoinForm from './JoinForm.vue'
 import { useRegisterChanged } from './useRig'
 
 /** A customer: how to reach them, and their boats. */
@@ -54,9 +55,15 @@ const remove = usePress({
   mutationFn: () => answered(api.DELETE('/api/customers/{id}', { params: { path: { id: id.value } } })),
   onSuccess: async () => {
     await changed()
-    await router.push('/boats')
+    await router.push('/removed')
   },
 })
+const joining = ref(false)
+async function joined(into: number): Promise<void> {
+  joining.value = false
+  await router.push(`/customers/${into}`)
+  await changed()
+}
 const field = fieldsOf(keep.error)
 </script>
 
@@ -101,6 +108,7 @@ const field = fieldsOf(keep.error)
         <button type="button" class="mini" :disabled="remove.isPending.value" @click="remove.mutate()">
           {{ remove.isPending.value ? 'Removing …' : 'Remove this customer' }}
         </button>
+        <button type="button" class="mini" @click="joining = true">Entered twice …</button>
       </div>
     </form>
     <section class="panel">
@@ -116,6 +124,13 @@ const field = fieldsOf(keep.error)
         </tbody>
       </table>
     </section>
+    <JoinForm
+      v-if="joining"
+      :customer="data.customer"
+      :boats="data.boats.map((boat) => boat.name)"
+      @close="joining = false"
+      @joined="joined"
+    />
   </div>
 </template>
 

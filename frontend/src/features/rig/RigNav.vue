@@ -11,7 +11,12 @@ defineProps<{ mayWrite: boolean }>()
       { to: '/boats', name: 'Boats' },
       { to: '/engines', name: 'Engines in store' },
       { to: '/hours', name: 'Hours' },
-      ...(mayWrite ? [{ to: '/outbox', name: 'Outbox' }] : []),
+      ...(mayWrite
+        ? [
+            { to: '/outbox', name: 'Outbox' },
+            { to: '/removed', name: 'Removed' },
+          ]
+        : []),
     ]"
   />
 </template>

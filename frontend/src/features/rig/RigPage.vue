@@ -85,6 +85,10 @@ async function done(): Promise<void> {
         <RouterLink v-if="boat.engines.length" :to="`/boats/${boat.id}/check-in`" class="go">Check in</RouterLink>
       </div>
     </header>
+    <p v-if="boat.openOrder" class="band row spread">
+      <strong>This boat is in with an open order.</strong>
+      <RouterLink :to="`/orders/${boat.openOrder}`">Go to order {{ boat.openOrder }}</RouterLink>
+    </p>
     <p v-if="boat.visit" class="band fine">
       <strong v-if="boat.visit.on <= today">She should come in now:</strong>
       <strong v-else>Best next visit: around {{ dayText(boat.visit.on) }},</strong>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { answered, api, fieldsOf } from '@/shared/api/client'
+import { answered, api, fieldsOf, Told } from '@/shared/api/client'
 import type { Due, Engine } from '@/shared/api/types'
 import { usePress } from '@/shared/api/usePress'
 import FormDialog from '@/shared/ui/FormDialog.vue'
@@ -11,17 +11,21 @@ import { actionWords } from '@/shared/words'
 /** Work that was done elsewhere, with what shows it; or work that the owner did not want. */
 const props = defineProps<{ engine: Engine; declined: boolean; task?: Due['task'] }>()
 const emit = defineEmits<{ close: []; kept: [] }>()
-const form = ref<{ task: Due['task']; action: Due['action'] | ''; on: string; hours: string; text: string }>({
-  task: props.task ?? props.engine.dues[0]?.task ?? 'engine_oil',
+const form = ref<{ task: Due['task'] | ''; action: Due['action'] | ''; on: string; hours: string; text: string }>({
+  task: props.task ?? '',
   action: '',
   on: dayInput(new Date()),
   hours: '',
   text: '',
 })
 const due = computed(() => props.engine.dues.find((each) => each.task === form.value.task))
+function missing(): never {
+  throw new Told('Choose the task first.')
+}
 const keep = usePress({
   mutationFn: () => {
-    const { task, action, on, hours, text } = form.value
+    const { task: chosen, action, on, hours, text } = form.value
+    const task = chosen === '' ? missing() : chosen
     const params = { path: { id: props.engine.id } }
     return props.declined
       ? answered(api.POST('/api/engines/{id}/refusals', { params, body: { task, on, note: text } }))
@@ -56,7 +60,8 @@ const field = fieldsOf(keep.error)
   >
     <div class="two">
       <LabelledField label="Task" for="service-task">
-        <select id="service-task" v-model="form.task" class="cell">
+        <select id="service-task" v-model="form.task" class="cell" required>
+          <option value="" disabled>choose the task</option>
           <option v-for="each in engine.dues" :key="each.task" :value="each.task">{{ each.title }}</option>
         </select>
       </LabelledField>

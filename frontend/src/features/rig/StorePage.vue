@@ -45,6 +45,9 @@ async function done(): Promise<void> {
         <el-button v-if="mayWrite" @click="adding = true">New engine</el-button>
       </div>
       <ProblemNote :error="remove.error.value" />
+      <p v-if="remove.isSuccess.value" class="band fine" role="status">
+        Removed. <RouterLink to="/removed">Bring it back</RouterLink>
+      </p>
       <p v-if="data.engines.length === 0" class="muted">Every engine hangs on a boat.</p>
       <table v-else class="plain">
         <thead>

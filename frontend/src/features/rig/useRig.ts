@@ -19,9 +19,18 @@ export function useRegisterChanged(): () => Promise<void> {
   const queries = useQueryClient()
   return async () => {
     await Promise.all(
-      ['boat', 'boats', 'board', 'engine-log', 'engines-in-store', 'customer', 'customers', 'check-in', 'order'].map(
-        (first) => queries.invalidateQueries({ queryKey: [first] }),
-      ),
+      [
+        'boat',
+        'boats',
+        'board',
+        'engine-log',
+        'engines-in-store',
+        'customer',
+        'customers',
+        'check-in',
+        'order',
+        'removed',
+      ].map((first) => queries.invalidateQueries({ queryKey: [first] })),
     )
   }
 }

@@ -33,6 +33,7 @@ export const keys = {
   customer: (id: number) => ['customer', id] as const,
   reminder: (boatId: number) => ['boat', boatId, 'reminder'] as const,
   outbox: ['outbox'] as const,
+  removed: ['removed'] as const,
   calendar: ['calendar'] as const,
   duePolicy: ['due-policy'] as const,
   offers: (number: number, draft: Draft | null) => ['preview', number, 'offers', draft] as const,

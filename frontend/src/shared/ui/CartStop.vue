@@ -2,7 +2,8 @@
 import type { CartStop } from '@/shared/cart'
 
 /** What one operation needs from the cart; once the order is issued, a part with a box for each engine. */
-defineProps<{ stop: CartStop; confirmedBy?: (part: string, engine: string) => string | null }>()
+defineProps<{ stop: CartStop; confirmedBy?: (part: string, engine: string) => string | null; mayTakeBack?: boolean }>()
+const emit = defineEmits<{ takeBack: [part: string, engine: string] }>()
 </script>
 
 <template>
@@ -20,6 +21,15 @@ defineProps<{ stop: CartStop; confirmedBy?: (part: string, engine: string) => st
             :class="{ done: confirmedBy(line.key, engine) }"
           >
             {{ confirmedBy(line.key, engine) ? `☑ ${engine}, ${confirmedBy(line.key, engine)}` : `☐ ${engine}` }}
+            <button
+              v-if="mayTakeBack && confirmedBy(line.key, engine)"
+              type="button"
+              class="mini"
+              :aria-label="`Take back ${line.key}, ${engine}`"
+              @click="emit('takeBack', line.key, engine)"
+            >
+              take back …
+            </button>
           </span>
         </template>
       </li>

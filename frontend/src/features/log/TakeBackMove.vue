@@ -1,0 +1,37 @@
+<script setup lang="ts">
+import { answered, api } from '@/shared/api/client'
+import { usePress } from '@/shared/api/usePress'
+import TakeBackForm from '@/shared/ui/TakeBackForm.vue'
+import { useQueryClient } from '@tanstack/vue-query'
+
+const props = defineProps<{ engineId: number }>()
+const emit = defineEmits<{ close: [] }>()
+const queries = useQueryClient()
+const take = usePress({
+  mutationFn: (why: string) =>
+    answered(
+      api.POST('/api/engines/{id}/moves/taking-back', { params: { path: { id: props.engineId } }, body: { why } }),
+    ),
+  onSuccess: async () => {
+    emit('close')
+    await queries.invalidateQueries({ predicate: ({ queryKey }) => !['session', 'shop'].includes(String(queryKey[0])) })
+  },
+})
+</script>
+
+<template>
+  <TakeBackForm
+    title="Take the last move back"
+    action="Take the move back"
+    :reasons="['the wrong boat', 'the wrong place', 'it was not moved']"
+    :error="take.error.value"
+    :busy="take.isPending.value"
+    @take="(why) => take.mutate(why)"
+    @close="emit('close')"
+  >
+    <p class="band">
+      The engine hangs again where it hung before, and so does the one it was swapped with. What is due is worked out
+      anew.
+    </p>
+  </TakeBackForm>
+</template>

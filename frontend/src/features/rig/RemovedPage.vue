@@ -1,0 +1,103 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useRouter } from 'vue-router'
+import { answered, api } from '@/shared/api/client'
+import { keys } from '@/shared/api/keys'
+import type { components } from '@/shared/api/schema'
+import { usePress } from '@/shared/api/usePress'
+import { useSession, useShop } from '@/shared/session'
+import ProblemNote from '@/shared/ui/ProblemNote.vue'
+import { momentText } from '@/shared/units'
+import { statusWords } from '@/shared/words'
+import RigNav from './RigNav.vue'
+
+/** What was removed from the register, and orders that were not carried out; each can be brought back. */
+type Thing = components['schemas']['RemovedThing']
+const router = useRouter()
+const queries = useQueryClient()
+const { mayWrite, personOf } = useSession()
+const { timeZone } = useShop()
+const { data, error, isPending } = useQuery({
+  queryKey: keys.removed,
+  queryFn: ({ signal }) => answered(api.GET('/api/removed', { signal })),
+  staleTime: 0,
+})
+const pages = { boat: '/boats', customer: '/customers', engine: '/engines' } as const
+async function back(to: string): Promise<void> {
+  await queries.invalidateQueries({ predicate: ({ queryKey }) => !['session', 'shop'].includes(String(queryKey[0])) })
+  await router.push(to)
+}
+const bringBack = usePress({
+  mutationFn: ({ id }: Thing) => answered(api.POST('/api/removed/{id}/bringing-back', { params: { path: { id } } })),
+  onSuccess: ({ kind, ref }) => back(kind === 'engine' ? pages.engine : `${pages[kind]}/${ref}`),
+})
+const reopen = usePress({
+  mutationFn: (number: number) =>
+    answered(api.POST('/api/orders/{number}/reopening', { params: { path: { number } } })),
+  onSuccess: ({ number }) => back(`/orders/${number}`),
+})
+</script>
+
+<template>
+  <div class="stack">
+    <RigNav :may-write="mayWrite" />
+    <el-skeleton v-if="isPending" :rows="4" />
+    <ProblemNote v-else-if="!data" :error="error" />
+    <template v-else>
+      <section class="panel stack">
+        <h1>Removed from the register</h1>
+        <ProblemNote :error="bringBack.error.value" />
+        <p v-if="data.things.length === 0" class="muted">Nothing was removed.</p>
+        <table v-else class="plain">
+          <tbody>
+            <tr v-for="thing in data.things" :key="thing.id">
+              <td>{{ thing.kind }}</td>
+              <td>
+                <strong>{{ thing.name }}</strong>
+              </td>
+              <td class="muted">{{ personOf(thing.by) }}, {{ momentText(thing.at, timeZone) }}</td>
+              <td class="number">
+                <button
+                  type="button"
+                  class="mini"
+                  :disabled="bringBack.isPending.value"
+                  :aria-label="`Bring back ${thing.name}`"
+                  @click="bringBack.mutate(thing)"
+                >
+                  {{ bringBack.isPending.value ? 'Bringing back …' : 'Bring it back' }}
+                </button>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </section>
+      <section class="panel stack">
+        <h2>Orders that were not carried out</h2>
+        <ProblemNote :error="reopen.error.value" />
+        <p v-if="data.orders.length === 0" class="muted">None.</p>
+        <table v-else class="plain">
+          <tbody>
+            <tr v-for="order in data.orders" :key="order.number">
+              <td>
+                <RouterLink :to="`/orders/${order.number}`">Order {{ order.number }}</RouterLink> · {{ order.boat }}
+              </td>
+              <td>{{ statusWords[order.status] }}</td>
+              <td class="muted">{{ personOf(order.by) }}, {{ momentText(order.at, timeZone) }}: {{ order.why }}</td>
+              <td class="number">
+                <button
+                  type="button"
+                  class="mini"
+                  :disabled="reopen.isPending.value"
+                  :aria-label="`Bring back order ${order.number}`"
+                  @click="reopen.mutate(order.number)"
+                >
+                  {{ reopen.isPending.value ? 'Bringing back …' : 'Bring it back' }}
+                </button>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </section>
+    </template>
+  </div>
+</template>
