@@ -2,7 +2,7 @@ import { expect, test, type Page } from '@playwright/test'
 import { execFileSync } from 'node:child_process'
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { openCheckIn, signedIn } from './shop'
+import { issueFor, openCheckIn, sendCheckIn, signedIn, tablet } from './shop'
 
 const run = process.env['RUN_DIR'] ?? ''
 const group = (part: string): string => readFileSync(join(run, `${part}.group`), 'utf8')
@@ -47,4 +47,49 @@ test('a page that is opened while PHP is away waits and is nobody’s sign-out',
   })
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
   await expect(strip(page)).toBeHidden()
+})
+
+test('the server is stopped and started with each screen open: all stay as they are, and what was done goes up', async ({
+  browser,
+}) => {
+  const builder = await signedIn(browser, 'ines')
+  const number = await issueFor(builder, "Cox's Echo", null, ['Engine oil', 'Spark plugs'])
+  const [bench, cart, sheet] = [
+    await signedIn(browser, 'ada', tablet),
+    await signedIn(browser, 'bram'),
+    await signedIn(browser, 'mora'),
+  ]
+  await openCheckIn(builder, "Cox's Echo")
+  const draft = await sendCheckIn(builder)
+  await bench.goto(`/orders/${number}/bench`)
+  await expect(bench.locator('.at')).toContainText('step 1 of')
+  await cart.goto(`/orders/${number}/cart`)
+  await expect(cart.getByText(/^0 of \d+ confirmed/)).toBeVisible()
+  await sheet.goto('/book/sheets/kestrane-k320/1')
+  await sheet.getByRole('button', { name: 'Start a new revision' }).click()
+  const page = sheet.getByRole('textbox', { name: /^Page of/ }).first()
+  await expect(page).toBeVisible()
+  const unsent = (of: Page) => of.getByRole('status', { name: 'What has not been sent' })
+
+  await without('php', async () => {
+    await builder.getByRole('checkbox', { name: /^Engine oil,/ }).click()
+    await bench.getByRole('button', { name: 'Done', exact: true }).click()
+    await cart.getByLabel('Scan or type the number').fill('DM-10277')
+    await cart.getByLabel('Scan or type the number').press('Enter')
+    await page.fill('9-9')
+    for (const screen of [builder, bench, cart]) {
+      await expect(unsent(screen)).toContainText('Not sent yet: 1 change')
+    }
+    await expect(bench.locator('.at')).toContainText('step 1 of')
+    await expect(builder.getByRole('checkbox', { name: /^Engine oil,/ })).toBeChecked()
+  })
+  for (const screen of [builder, bench, cart, sheet]) {
+    await expect(unsent(screen)).toHaveCount(0)
+  }
+  await expect(bench.locator('.at')).toContainText('step 2 of')
+  await expect(cart.getByText(/(Fits|Stop)\./)).toBeVisible()
+  await expect(page).toHaveValue('9-9')
+  const answer = await builder.request.get(`/api/orders/${draft}`)
+  const saved = (await answer.json()) as { draft: { engines: { tasks: string[] }[] } }
+  expect(saved.draft.engines.flatMap((each) => each.tasks)).toEqual(['engine_oil'])
 })

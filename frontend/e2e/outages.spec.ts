@@ -152,3 +152,54 @@ test('a reminder is sent once, however often Enter is pressed', async ({ browser
   await writer.reload()
   await expect(writer.getByRole('cell', { name: 'Once only' })).toHaveCount(1)
 })
+
+test('rests are counted by the shop’s clock, also on a tablet that is 40 minutes ahead', async ({ browser }) => {
+  const writer = await signedIn(browser, 'ines')
+  const number = await issueFor(writer, "Cox's Echo", null, ['Engine oil'])
+  const bench = await signedIn(browser, 'ada', tablet)
+  await bench.clock.setFixedTime('2026-03-18T09:40:00Z')
+  await bench.goto(`/orders/${number}/bench`)
+  await workUntil(bench, /dipstick|level/i)
+  const rested = bench.getByRole('textbox', { name: /^rested/ })
+  if (await rested.isVisible()) {
+    await expect(rested).not.toHaveValue(/^[34]\d$/)
+  }
+  await expect(bench.getByRole('timer').first()).not.toContainText('done')
+})
+
+test('a session that ran out in a form: signed in again, it goes on with what was typed', async ({ browser }) => {
+  const writer = await signedIn(browser, 'ines')
+  const again = async (press: () => Promise<void>): Promise<void> => {
+    await writer.context().clearCookies()
+    await press()
+    await expect(writer.getByText('Your session ended.')).toBeVisible()
+    await writer.getByLabel('User name').fill('ines')
+    await writer.getByLabel('Password', { exact: true }).fill('verrin-inlet')
+    await writer.getByRole('button', { name: 'Sign in' }).click()
+    await expect(writer.getByText('Your session ended.')).toHaveCount(0)
+  }
+
+  await test.step('a customer', async () => {
+    await writer.goto('/boats')
+    await writer.getByRole('link', { name: 'Old Pennant' }).first().click()
+    await writer.getByRole('link', { name: 'Verrin Oyster Co-operative' }).click()
+    await writer.getByLabel('Telephone').fill('01 555 0134')
+    const keep = writer.getByRole('button', { name: 'Keep the changes' })
+    await again(() => keep.click())
+    await expect(writer.getByLabel('Telephone')).toHaveValue('01 555 0134')
+    await keep.click()
+    await expect(writer.getByText('Kept.')).toBeVisible()
+  })
+
+  await test.step('a message', async () => {
+    await writer.getByRole('link', { name: 'Old Pennant' }).first().click()
+    await writer.getByRole('button', { name: 'Remind the owner' }).click()
+    await expect(writer.getByLabel('Subject')).not.toHaveValue('')
+    await writer.getByLabel('Subject').fill('After the tide')
+    const send = writer.getByRole('button', { name: 'Send it' })
+    await again(() => send.click())
+    await expect(writer.getByLabel('Subject')).toHaveValue('After the tide')
+    await send.click()
+    await expect(writer.getByRole('cell', { name: 'After the tide' })).toHaveCount(1)
+  })
+})

@@ -53,6 +53,7 @@ export async function sendCheckIn(page: Page): Promise<number> {
   await expect(already.or(page.getByRole('complementary', { name: 'The slip' })).first()).toBeVisible()
   if (await already.isVisible()) {
     // since the form was opened another journey has checked it in
+    await expect(page.getByRole('region', { name: 'This boat is in already' })).toBeVisible()
     await besideOpenOrders(page)
     await send.click()
   }

@@ -9,6 +9,12 @@ use FreshTack\Core\Reading\Cursor;
 /** The board, the lists and the shop itself. */
 final class ShopTest extends ApiTestCase
 {
+    public function testEveryAnswerTellsTheTimeOfTheShop(): void
+    {
+        $this->call('GET', '/api/shop');
+        self::assertStringStartsWith('2026-03-18T', (string) $this->client->getResponse()->headers->get('X-Shop-Time'));
+    }
+
     public function testTheBoardPutsTheMostPressingFirst(): void
     {
         $this->signIn('ines');

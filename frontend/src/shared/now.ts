@@ -1,9 +1,10 @@
 import { onBeforeUnmount, ref } from 'vue'
+import { shopTime } from './api/client'
 
-/** The present, in milliseconds, once a second. */
+/** The present of the shop in milliseconds, once a second; the device's own clock may be wrong. */
 export function useNow() {
-  const now = ref(Date.now())
-  const timer = setInterval(() => (now.value = Date.now()), 1000)
+  const now = ref(shopTime())
+  const timer = setInterval(() => (now.value = shopTime()), 1000)
   onBeforeUnmount(() => clearInterval(timer))
   return now
 }

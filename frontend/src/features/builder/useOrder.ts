@@ -34,11 +34,6 @@ export function useOrder(number: number) {
     }
     draft.value = plainCopy(pending ?? view.draft)
   }
-  function takeFirst(): void {
-    if (draft.value === null && data.value) {
-      take(data.value)
-    }
-  }
   watch(
     data,
     (view) => {
@@ -100,14 +95,16 @@ export function useOrder(number: number) {
 
   /** Loads what the server has; what was entered here and could not be put in is set aside, to be put back. */
   async function reload(): Promise<void> {
-    putAside.value = saver.pending()
-    draft.value = null
-    saver.start('')
+    await queries.refetchQueries({ queryKey: keys.order(number) })
+    if (error.value !== null || !data.value) {
+      return
+    }
+    const mine = saver.pending()
+    saver.start(data.value.order.version)
+    take(data.value)
     issue.reset()
     queries.removeQueries({ queryKey: ['preview', number] })
-    await queries.refetchQueries({ queryKey: keys.order(number) })
-    // it came as it was: nothing has told so
-    takeFirst()
+    putAside.value = mine
   }
   function putBack(): void {
     draft.value = putAside.value

@@ -29,6 +29,20 @@ export const sessionLost = shallowRef(false)
 export const api = createClient<paths>({ headers: { 'X-Fresh-Tack': '1' } })
 api.use(onePress)
 
+/** How far the clock of this device is behind the shop's, in milliseconds. */
+let behindMs = 0
+api.use({
+  onResponse({ response }) {
+    const told = Date.parse(response.headers.get('X-Shop-Time') ?? '')
+    behindMs = Number.isNaN(told) ? behindMs : told - Date.now()
+  },
+})
+
+/** What time it is in the shop, in milliseconds since 1970. */
+export function shopTime(): number {
+  return Date.now() + behindMs
+}
+
 /** Since when the server has not answered, or not been ready; null while it is there. */
 export const awaySince = shallowRef<Date | null>(null)
 
