@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { issueFor, openCheckIn, signedIn, tablet, workUntil } from './shop'
+import { issueFor, openCheckIn, pour, signedIn, tablet, workUntil } from './shop'
 
 const strip = (page: Page) => page.getByRole('status', { name: 'What has not been sent' })
 const asItWas = (page: Page) => page.getByText(/^As it was at/)
@@ -159,12 +159,11 @@ test('rests are counted by the shop’s clock, also on a tablet that is 40 minut
   const bench = await signedIn(browser, 'ada', tablet)
   await bench.clock.setFixedTime('2026-03-18T09:40:00Z')
   await bench.goto(`/orders/${number}/bench`)
-  await workUntil(bench, /dipstick|level/i)
-  const rested = bench.getByRole('textbox', { name: /^rested/ })
-  if (await rested.isVisible()) {
-    await expect(rested).not.toHaveValue(/^[34]\d$/)
-  }
-  await expect(bench.getByRole('timer').first()).not.toContainText('done')
+  await workUntil(bench, /^Fill|^Pour/)
+  await pour(bench)
+  const resting = bench.getByRole('timer', { name: /resting/ })
+  await expect(resting).toBeVisible()
+  await expect(resting).not.toContainText('done')
 })
 
 test('a session that ran out in a form: signed in again, it goes on with what was typed', async ({ browser }) => {

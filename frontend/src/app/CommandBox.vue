@@ -117,7 +117,7 @@ function leave(): void {
       type="text"
       role="combobox"
       placeholder="boat, owner, serial, phone, part, #order …"
-      aria-label="Find a boat, owner, serial number, order, part or telephone number"
+      aria-label="Find a boat, owner, serial number, order, part or phone"
       aria-controls="hits"
       :aria-expanded="open && hits.length > 0"
       :aria-activedescendant="open && hits.length > 0 ? `hit-${chosen}` : undefined"
