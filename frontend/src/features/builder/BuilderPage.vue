@@ -31,6 +31,7 @@ const {
   isPending,
   at,
   previewError,
+  isBehind,
   saver,
   issue,
   changed,
@@ -172,9 +173,10 @@ useShortcut('F9', () => {
       :work="work"
       :editable="editable"
       :issuing="issue.isPending.value"
+      :behind="isBehind"
       :settled="settled"
       :offers="offers"
-      :plan="plan"
+      :plan="isDraft ? plan : null"
       :draft="editable ? draft : null"
       @change="change"
       @take-up="takeUp"

@@ -16,6 +16,8 @@ const props = defineProps<{
   work: WorkOrder | null
   editable: boolean
   issuing: boolean
+  /** The work that is shown is of an older draft. */
+  behind: boolean
   settled: () => Promise<string>
   offers: Offer[]
   plan: Plan | null
@@ -40,6 +42,9 @@ const none = computed(() => refused.value.length === props.view.engines.length)
 const button = computed(() => {
   if (none.value) {
     return 'Nothing can be issued'
+  }
+  if (props.behind && !props.issuing) {
+    return 'Working it out …'
   }
   if (ready.value === 0) {
     return 'Pick a task first'
@@ -143,7 +148,7 @@ function filled(): void {
         <IssuedActions :order="view.order" @reopened="emit('filled')" />
       </template>
       <p v-if="closable" class="closing">
-        <button type="button" class="mini" @click="closing = true">
+        <button :key="view.order.status" type="button" class="mini" @click="closing = true">
           {{ view.order.status === 'draft' ? 'Discard this draft …' : 'Cancel this order …' }}
         </button>
       </p>

@@ -121,6 +121,8 @@ export function useOrder(number: number) {
     isPending,
     at: dataUpdatedAt,
     previewError: preview.error,
+    /** What is shown of the work is of an older draft. */
+    isBehind: computed(() => isDraft.value && preview.isPlaceholderData.value),
     saver,
     issue,
     changed,
