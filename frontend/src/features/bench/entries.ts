@@ -1,7 +1,7 @@
 import { answered, api } from '@/shared/api/client'
 import type { Bench, EntryValue, NewEntry } from '@/shared/api/types'
 import { newQueue, type Queue, type QueueNote } from '@/shared/unsent/queue'
-import { signedInAs } from '@/shared/unsent/store'
+import { onePerOrder } from '@/shared/unsent/store'
 import { uuid7 } from '@/shared/uuid'
 
 /** Entries that go up together: all of them are taken, or none. */
@@ -30,33 +30,26 @@ export function newEntry(
   }
 }
 
-const queues = new Map<string, Entries>()
-
-/** The entries of this order by whoever is signed in; they outlive the screen. */
-export function entriesOf(number: number, by = signedInAs.value ?? ''): Entries {
-  const key = `${number} ${by}`
-  const known =
-    queues.get(key) ??
-    newQueue<Batch, Bench>({
-      kind: 'entries',
-      number,
-      by,
-      what: `bench of order ${number}`,
-      to: `/orders/${number}/bench`,
-      post: (entries) =>
-        answered(
-          api.POST('/api/orders/{number}/entries', {
-            params: { path: { number } },
-            body: { entries },
-            // goes up although the page is being left; browsers do that for 64 kB at most, a whole sheet may be more
-            keepalive: entries.length <= 20,
-          }),
-        ),
-      count: (entries) => entries.length,
-    })
-  queues.set(key, known)
-  return known
-}
+/** The entries of this order by whoever is signed in. */
+export const entriesOf = onePerOrder<Entries>((number, by) =>
+  newQueue<Batch, Bench>({
+    kind: 'entries',
+    number,
+    by,
+    what: `bench of order ${number}`,
+    to: `/orders/${number}/bench`,
+    post: (entries) =>
+      answered(
+        api.POST('/api/orders/{number}/entries', {
+          params: { path: { number } },
+          body: { entries },
+          // goes up although the page is being left; browsers do that for 64 kB at most, a whole sheet may be more
+          keepalive: entries.length <= 20,
+        }),
+      ),
+    count: (entries) => entries.length,
+  }),
+)
 
 export function adoptEntries(kept: QueueNote<Batch>): boolean {
   return entriesOf(kept.number, kept.by).adopt(kept)

@@ -1,7 +1,7 @@
 import { answered, api } from '@/shared/api/client'
 import type { components } from '@/shared/api/schema'
 import { newQueue, type Queue, type QueueNote } from '@/shared/unsent/queue'
-import { signedInAs } from '@/shared/unsent/store'
+import { onePerOrder } from '@/shared/unsent/store'
 
 /** A number that was held against the order. */
 export interface Scan {
@@ -12,33 +12,26 @@ export interface Scan {
 }
 export type Scans = Queue<Scan, components['schemas']['Cart']>
 
-const queues = new Map<string, Scans>()
-
 /** The scans at the cart of this order by whoever is signed in: two quick ones are two. */
-export function scansOf(number: number, by = signedInAs.value ?? ''): Scans {
-  const key = `${number} ${by}`
-  const known =
-    queues.get(key) ??
-    newQueue<Scan, components['schemas']['Cart']>({
-      kind: 'scans',
-      number,
-      by,
-      what: `cart of order ${number}`,
-      to: `/orders/${number}/cart`,
-      post: ({ press, ...held }) =>
-        answered(
-          api.POST('/api/orders/{number}/cart', {
-            params: { path: { number } },
-            headers: { 'Idempotency-Key': press },
-            body: held,
-            keepalive: true,
-          }),
-        ),
-      count: () => 1,
-    })
-  queues.set(key, known)
-  return known
-}
+export const scansOf = onePerOrder<Scans>((number, by) =>
+  newQueue<Scan, components['schemas']['Cart']>({
+    kind: 'scans',
+    number,
+    by,
+    what: `cart of order ${number}`,
+    to: `/orders/${number}/cart`,
+    post: ({ press, ...held }) =>
+      answered(
+        api.POST('/api/orders/{number}/cart', {
+          params: { path: { number } },
+          headers: { 'Idempotency-Key': press },
+          body: held,
+          keepalive: true,
+        }),
+      ),
+    count: () => 1,
+  }),
+)
 
 export function adoptScans(kept: QueueNote<Scan>): boolean {
   return scansOf(kept.number, kept.by).adopt(kept)

@@ -22,9 +22,22 @@ export interface Unsent {
 }
 
 const againAfterMs = 3_000
+/** What has had no answer by then is shown as not sent. */
+export const lateAfterMs = 4_000
 
 /** Who is signed in on this page; null: nobody. */
 export const signedInAs = shallowRef<string | null>(null)
+
+/** One of each order and person, made when it is first asked for; it outlives the screen. */
+export function onePerOrder<Kept>(make: (number: number, by: string) => Kept): (number: number, by?: string) => Kept {
+  const made = new Map<string, Kept>()
+  return (number, by = signedInAs.value ?? '') => {
+    const key = `${number} ${by}`
+    const known = made.get(key) ?? make(number, by)
+    made.set(key, known)
+    return known
+  }
+}
 
 export const unsent = shallowReactive(new Set<Unsent>())
 
