@@ -5,7 +5,7 @@ issue() {
     local file
     file=$(ask -f -d "$ISSUED" "$BASE/api/boats/2/check-ins?beside=1") || return 1
     NUMBER=$(grep -o '"number":[0-9]*' <<<"$file" | head -1 | cut -d: -f2)
-    ask -f -d "{\"version\":$(grep -o '"version":[0-9]*' <<<"$file" | head -1 | cut -d: -f2)}" "$BASE/api/orders/$NUMBER/issue" >/dev/null
+    ask -f -d "{$(grep -o '"version":"[0-9.]*"' <<<"$file" | head -1)}" "$BASE/api/orders/$NUMBER/issue" >/dev/null
 }
 sign_in >/dev/null
 try "an order is issued" issue
