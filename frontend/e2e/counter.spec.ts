@@ -68,7 +68,7 @@ test('a level above the mark on arrival waits for what was found', async ({ brow
     .getByRole('textbox', { name: /^reading/ })
     .fill('1.2')
   await engine(writer, 'Engine')
-    .getByRole('spinbutton', { name: /^rested/ })
+    .getByRole('textbox', { name: /^rested/ })
     .fill('600')
   await expect(writer.getByText('Above the top mark: fuel or water in the oil, or an earlier overfill.')).toBeVisible()
   await sendCheckIn(writer)

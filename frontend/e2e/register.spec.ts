@@ -6,7 +6,7 @@ import { engine, openCheckIn, signedIn } from './shop'
 async function openRig(page: Page, boat: string): Promise<void> {
   await page.keyboard.press('/')
   await page.keyboard.type(boat)
-  await expect(page.getByRole('option', { name: boat })).toBeVisible()
+  await expect(page.getByRole('option', { name: boat }).first()).toBeVisible()
   await page.keyboard.press('Enter')
   await expect(page.getByRole('heading', { level: 1 })).toContainText(boat)
 }

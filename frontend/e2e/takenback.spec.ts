@@ -9,9 +9,27 @@ async function openBoat(page: Page, name: string): Promise<void> {
   await expect(page.getByRole('heading', { level: 1 })).toContainText(name)
 }
 
+/** A boat of its own with one engine, read on 1 March. */
+async function newBoat(page: Page, name: string, serial: string): Promise<void> {
+  const send = async (method: 'post' | 'put', path: string, data: object): Promise<number> => {
+    const answer = await page.request[method](path, { headers: { 'X-Fresh-Tack': '1' }, data })
+    expect(answer.ok(), await answer.text()).toBe(true)
+    return ((await answer.json()) as { id: number }).id
+  }
+  const use = { water: 'salt', kept: 'moored', commercial: false, months: [4, 5, 6], idling: false, silt: false }
+  const customerId = await send('post', '/api/customers', { name: `Owner of ${name}`, email: null, phone: null })
+  const boatId = await send('post', '/api/boats', { name, kind: 'launch', registration: '', customerId, use })
+  const plate = { model: 'D36', serial, inService: '2024-01-01', hasMeter: true, year: null, gearcase: null }
+  const id = await send('post', '/api/engines', { ...plate, warrantyUntil: null })
+  await send('put', `/api/engines/${id}/fitting`, { boatId, position: 'single', on: '2024-01-01', swap: false })
+  const reading = { on: '2026-03-01', hours: '80.8', estimate: false, sure: true, newMeter: null }
+  await send('post', `/api/engines/${id}/readings`, reading)
+}
+
 test('a draft is discarded, told wherever the boat was in, and brought back', async ({ browser }) => {
   const writer = await signedIn(browser, 'ines')
-  await openCheckIn(writer, 'Tidewright')
+  await newBoat(writer, 'Tallowmere', 'D36-60911')
+  await openCheckIn(writer, 'Tallowmere')
   const hours = engine(writer, 'Engine').getByLabel('Hours now')
   await expect(hours, 'the first field has the focus').toBeFocused()
   await hours.fill('99,4 h')
@@ -19,7 +37,7 @@ test('a draft is discarded, told wherever the boat was in, and brought back', as
 
   await test.step('the boat is in: on its hit, its page and the board’s list', async () => {
     await writer.keyboard.press('/')
-    await writer.keyboard.type('tidewrigth')
+    await writer.keyboard.type('tallowmree')
     await expect(writer.getByRole('option', { name: `Go to order ${number}` }), 'one typing error').toBeVisible()
     await writer.keyboard.press('Enter')
     await expect(writer.getByRole('link', { name: `Go to order ${number}` })).toBeVisible()
@@ -32,7 +50,7 @@ test('a draft is discarded, told wherever the boat was in, and brought back', as
     await writer.getByLabel(/are another boat’s/).check()
     await writer.getByRole('button', { name: 'Discard the draft' }).click()
     await expect(writer.getByText(/Discarded by Ines Rowntree/)).toContainText('another boat had come')
-    await openBoat(writer, 'Tidewright')
+    await openBoat(writer, 'Tallowmere')
     await expect(engine(writer, 'Engine')).toContainText('80.8 h')
     await expect(writer.getByText('This boat is in with an open order')).toHaveCount(0)
     await engine(writer, 'Engine').getByRole('link', { name: 'Log' }).click()
@@ -53,20 +71,21 @@ test('a draft is discarded, told wherever the boat was in, and brought back', as
 
 test('a reading that was misread is put right, and the truth is taken everywhere', async ({ browser }) => {
   const writer = await signedIn(browser, 'ines')
-  await openBoat(writer, 'Verrin Warden')
-  const card = engine(writer, 'Port')
+  await newBoat(writer, 'Curlew Point', 'D36-60912')
+  await openBoat(writer, 'Curlew Point')
+  const card = engine(writer, 'Engine')
   await card.getByRole('button', { name: 'Enter hours' }).click()
-  await writer.getByRole('dialog').getByLabel('Hours', { exact: false }).first().fill('438.8')
+  await writer.getByRole('dialog').getByLabel('Hours', { exact: false }).first().fill('118.8')
   await writer.getByRole('button', { name: 'Keep the reading' }).click()
-  await expect(card).toContainText('438.8 h')
+  await expect(card).toContainText('118.8 h')
   await card.getByRole('link', { name: 'Log' }).click()
   await writer.getByRole('button', { name: /^Correct: 18 Mar 2026/ }).click()
-  await writer.getByLabel('What the meter showed indeed').fill('418,8 h')
+  await writer.getByLabel('What the meter showed indeed').fill('98,8 h')
   await writer.getByRole('button', { name: 'misread' }).click()
   await writer.getByRole('button', { name: 'Put it right' }).click()
   await expect(writer.getByText(/Taken back by Ines Rowntree/)).toContainText('misread')
   await writer.goBack()
-  await expect(card).toContainText('418.8 h')
+  await expect(card).toContainText('98.8 h')
 })
 
 test('an issued order is cancelled before work has begun, and tells a caller in one look', async ({ browser }) => {

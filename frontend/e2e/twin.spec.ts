@@ -20,7 +20,7 @@ test('a twin rig from the counter to the released, recorded oil service', async 
       .getByRole('textbox', { name: /^reading/ })
       .fill('0.55')
     await engine(writer, 'Port')
-      .getByRole('spinbutton', { name: /^rested/ })
+      .getByRole('textbox', { name: /^rested/ })
       .fill('600')
     await writer.getByText('on the lift').click()
     await writer.getByRole('button', { name: 'Check in and choose the tasks' }).click()
