@@ -92,6 +92,11 @@ final class Conflict extends \RuntimeException implements ExpectedError
         );
     }
 
+    public static function ownerOfRemoved(string $name): self
+    {
+        return new self('removed.owner', \sprintf('%s can\'t be brought back: its owner was removed as well. Bring the owner back first.', $name));
+    }
+
     public static function joinedWithItself(): self
     {
         return new self('customer.same', 'A customer can\'t be joined with themselves. Choose the other one.');

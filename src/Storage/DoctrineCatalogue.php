@@ -29,6 +29,13 @@ final readonly class DoctrineCatalogue implements Catalogue
         return $this->parts($this->connection->fetchAllAssociative('SELECT '.self::COLUMNS.' FROM part ORDER BY number'), $this->connection->fetchAllAssociative('SELECT kit, part, count FROM kit_line ORDER BY kit, part'));
     }
 
+    public function find(array $numbers): array
+    {
+        $parts = [] === $numbers ? [] : $this->withKits('number IN (?)', [$numbers], [ArrayParameterType::STRING]);
+
+        return array_column(array_map(static fn (CataloguePart $part): array => [$part->number, $part], $parts), 1, 0);
+    }
+
     public function search(string $text, int $most): array
     {
         $pattern = addcslashes(trim($text), '%_\\').'%';

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace FreshTack\Storage;
 
+use Doctrine\DBAL\Exception\ForeignKeyConstraintViolationException;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
+use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Exchange\Json;
@@ -43,7 +45,7 @@ final readonly class DoctrineRemovedThings implements RemovedThings
 
     public function bringBack(int $id): Removed
     {
-        $record = $this->entities->find(RemovedRecord::class, $id) ?? throw Conflict::broughtBack();
+        $record = $this->entities->find(RemovedRecord::class, $id, LockMode::PESSIMISTIC_WRITE) ?? throw Conflict::broughtBack();
         $removed = self::told($record);
         $content = StoredJson::map($record->content, 'removed', (string) $id);
         foreach (['customer', 'boat', 'engine', 'fitting'] as $table) {
@@ -74,6 +76,8 @@ final readonly class DoctrineRemovedThings implements RemovedThings
             $this->entities->getConnection()->insert($table, $values);
         } catch (UniqueConstraintViolationException) {
             throw Conflict::placeOfRemoved($removed->name);
+        } catch (ForeignKeyConstraintViolationException) {
+            throw Conflict::ownerOfRemoved($removed->name);
         }
     }
 

@@ -38,8 +38,8 @@ export async function focusFirstBad(): Promise<void> {
 
 /** What is wrong in a field of this screen, or typed there and not confirmed; the field gets the focus. Null: nothing. */
 export function firstFlaw(): string | null {
-  const field = [...document.querySelectorAll<HTMLInputElement>('main :is(input, textarea, select):invalid')].find(
-    (each) => each.checkVisibility(),
+  const field = [...document.querySelectorAll<HTMLInputElement>('main :is(input, textarea):invalid')].find(
+    (each) => each.validity.customError && each.checkVisibility(),
   )
   field?.focus()
   return field?.validationMessage ?? null

@@ -10,4 +10,9 @@ final readonly class Plate
     public function __construct(public string $model, public string $serial, public ?int $year = null, public ?string $gearcase = null)
     {
     }
+
+    public function isSameAs(self $other): bool
+    {
+        return [$this->model, $this->serial, $this->year, $this->gearcase] === [$other->model, $other->serial, $other->year, $other->gearcase];
+    }
 }

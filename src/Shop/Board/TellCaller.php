@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Board;
 
-use FreshTack\Core\Bench\BenchStep;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Shop\Bench\BenchView;
 use FreshTack\Shop\Bench\OpenBench;
@@ -12,28 +11,33 @@ use FreshTack\Shop\Bench\Tally;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\Order\OrderView;
 use FreshTack\Shop\Parts\Catalogue;
+use FreshTack\Shop\Parts\Confirmation;
+use FreshTack\Shop\Parts\Confirmations;
 
 /** How far an order is, what it waits for, and what it costs as far as the shop knows. */
 final readonly class TellCaller
 {
-    public function __construct(private OpenBench $bench, private Catalogue $catalogue)
+    public function __construct(private OpenBench $bench, private Catalogue $catalogue, private Confirmations $confirmations)
     {
     }
 
     /** @throws Conflict */
     public function __invoke(OrderView $view): Caller
     {
-        $bench = null === $view->file->document ? null : $this->bench->of($view->file);
+        // what does not fit its seals is not told to anybody
+        $bench = null === $view->file->document || null !== $view->flaw ? null : $this->bench->of($view->file);
         $work = Cursor::over($view->work ?? ['parts' => [], 'oil' => []]);
-        [$parts, $unpriced] = $this->parts($work);
+        $parts = array_values(array_filter($work->at('parts')->list(), static fn (Cursor $part): bool => true !== $part->at('atHand')->raw()));
+        [$cost, $unpriced] = $this->cost($parts);
+        $entries = $bench?->log->entries ?? [];
 
         return new Caller(
             $view->boat->owner,
             null === $bench ? new Tally(0, 0, null) : Tally::of($bench->plan, $bench->log),
             null === $bench ? null : self::next($bench),
-            self::waitsFor($view, $bench, $work),
-            null === $bench ? null : self::worker($bench),
-            $parts,
+            $this->waitsFor($view, $bench, $parts),
+            [] === $entries ? null : $entries[\count($entries) - 1]->by,
+            $cost,
             self::oil($work),
             $unpriced,
         );
@@ -41,49 +45,64 @@ final readonly class TellCaller
 
     private static function next(BenchView $bench): ?string
     {
-        $open = array_values(array_filter($bench->plan->steps, static fn (BenchStep $step): bool => !$bench->log->isDone($step)));
-
-        return [] === $open ? null : $open[0]->label.', '.lcfirst($open[0]->title);
-    }
-
-    private static function worker(BenchView $bench): ?string
-    {
-        $entries = $bench->log->entries;
-
-        return [] === $entries ? null : $entries[\count($entries) - 1]->by;
-    }
-
-    private static function waitsFor(OrderView $view, ?BenchView $bench, Cursor $work): ?string
-    {
-        $stopped = $bench?->log->stoppedBy;
-        if (null !== $stopped) {
-            return 'A decision: '.lcfirst($stopped->label()).'.';
-        }
-        $short = array_filter($work->at('parts')->list(), static fn (Cursor $part): bool => $part->at('short')->int(0, \PHP_INT_MAX) > 0);
-        if ([] !== $short && $view->file->status->isOpen()) {
-            return 'Parts: '.implode(', ', array_map(static fn (Cursor $part): string => $part->at('number')->string(), $short)).'.';
+        foreach ($bench->plan->steps as $step) {
+            if (!$bench->log->isDone($step)) {
+                return $step->label.', '.lcfirst($step->title);
+            }
         }
 
         return null;
     }
 
-    /** @return array{int, list<string>} in the smallest coin, and what has no price */
-    private function parts(Cursor $work): array
+    /** @param list<Cursor> $parts */
+    private function waitsFor(OrderView $view, ?BenchView $bench, array $parts): ?string
     {
-        $known = [] === $work->at('parts')->list() ? [] : $this->catalogue->all();
+        $stopped = $bench?->log->stoppedBy;
+        if (null !== $stopped) {
+            return 'A decision: '.lcfirst($stopped->label()).'.';
+        }
+        $missing = $view->file->status->isOpen() ? $this->missing($view->file->number, $parts) : [];
+
+        return [] === $missing ? null : 'Parts: '.implode(', ', $missing).'.';
+    }
+
+    /**
+     * Parts that were short when the order was made, and have not been held against every engine that they are for.
+     *
+     * @param list<Cursor> $parts
+     *
+     * @return list<string>
+     */
+    private function missing(int $order, array $parts): array
+    {
+        $short = array_filter($parts, static fn (Cursor $part): bool => $part->at('short')->int(0, \PHP_INT_MAX) > 0);
+        $held = [] === $short ? [] : array_map(
+            static fn (Confirmation $each): array => [$each->number, $each->engine],
+            $this->confirmations->of($order),
+        );
+        $missing = array_filter($short, static fn (Cursor $part): bool => [] !== array_filter(
+            $part->at('positions')->strings(),
+            static fn (string $engine): bool => !\in_array([$part->at('number')->string(), $engine], $held, true),
+        ));
+
+        return array_values(array_map(static fn (Cursor $part): string => $part->at('number')->string(), $missing));
+    }
+
+    /**
+     * @param list<Cursor> $parts
+     *
+     * @return array{int, list<string>} in the smallest coin, and what has no price
+     */
+    private function cost(array $parts): array
+    {
+        $known = $this->catalogue->find(array_map(static fn (Cursor $part): string => $part->at('number')->string(), $parts));
         $sum = 0;
         $unpriced = [];
-        foreach ($work->at('parts')->list() as $part) {
+        foreach ($parts as $part) {
             $number = $part->at('number')->string();
-            $price = ($known[$number] ?? null)?->priceMinor;
-            if (true === $part->at('atHand')->raw()) {
-                continue;
-            }
-            if (null === $price || 0 === $price) {
-                $unpriced[] = $number;
-            } else {
-                $sum += $price * $part->at('count')->int(0, \PHP_INT_MAX);
-            }
+            $price = ($known[$number] ?? null)->priceMinor ?? 0;
+            $sum += $price * $part->at('count')->int(0, \PHP_INT_MAX);
+            $unpriced = 0 === $price ? [...$unpriced, $number] : $unpriced;
         }
 
         return [$sum, $unpriced];

@@ -42,7 +42,7 @@ final readonly class CloseOrder
             $file = $this->orders->getForWork($number);
             $to = $this->closed($file);
             if ($otherBoat) {
-                ($this->takeBack)($number, $why, $by);
+                ($this->takeBack)($file, $why, $by);
                 $this->reckon->ofBoat($boat->id);
             }
             $this->audit->add(

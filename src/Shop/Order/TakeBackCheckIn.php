@@ -14,7 +14,7 @@ use FreshTack\Shop\TakenBack\LogKind;
 use FreshTack\Shop\TakenBack\Strike;
 use Psr\Clock\ClockInterface;
 
-/** Strikes the readings that a check-in brought, and lets the plates say what they said before. */
+/** Strikes the readings that a check-in brought, and lets the plates that it changed say what they said before. */
 final readonly class TakeBackCheckIn
 {
     public function __construct(
@@ -27,9 +27,9 @@ final readonly class TakeBackCheckIn
     }
 
     /** @throws NotFound|Conflict if a serial number of before is on another engine by now */
-    public function __invoke(int $number, string $why, string $by): void
+    public function __invoke(OrderFile $file, string $why, string $by): void
     {
-        $brought = $this->orders->brought($number);
+        $brought = $this->orders->brought($file->number);
         foreach ($brought->readings as $engine => $line) {
             if (null === $this->logs->line($engine, LogKind::Reading, $line)->strike) {
                 $this->logs->strike(LogKind::Reading, $line, new Strike($by, $this->clock->now(), $why));
@@ -37,11 +37,13 @@ final readonly class TakeBackCheckIn
                 $this->audit->add($by, 'engine.taken_back', Subject::engine($engine), $detail);
             }
         }
-        foreach ($brought->plates as $engine => ['from' => $plate, 'meter' => $meter]) {
-            $now = $this->register->engine($engine);
-            $before = $this->register->identify($engine, $plate, $meter);
-            if ([] !== $before->differences($now)) {
-                $this->audit->add($by, 'engine.identified', Subject::engine($engine), $before->differences($now));
+        foreach ($file->draft->engines as $entered) {
+            $before = $brought->plates[$entered->engineId] ?? null;
+            $now = $this->register->engine($entered->engineId);
+            // a plate that somebody has put right since stays as it is
+            if (null !== $before && $now->plate()->isSameAs($entered->plate())) {
+                $then = $this->register->identify($now->id, $before['from'], $before['meter']);
+                $this->audit->add($by, 'engine.identified', Subject::engine($now->id), $then->differences($now));
             }
         }
     }

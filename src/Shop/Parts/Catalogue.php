@@ -15,6 +15,13 @@ interface Catalogue
     public function all(): array;
 
     /**
+     * @param list<string> $numbers
+     *
+     * @return array<string, CataloguePart> those of them that it knows, by number
+     */
+    public function find(array $numbers): array;
+
+    /**
      * @return list<CataloguePart> whose number, or a word of whose description, begins with the text; by number
      */
     public function search(string $text, int $most): array;

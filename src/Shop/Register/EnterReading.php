@@ -38,16 +38,18 @@ final readonly class EnterReading
      * Without working out anew what is due: whoever takes in many does that once, at the end. The engine must be
      * locked, so that two readings of it are judged one after the other, even from two tablets at once.
      *
+     * @param HourReading|null $inPlaceOf what was misread; it is of the same meter
+     *
      * @throws NotFound|InvalidDocument|DoubtfulReading
      */
-    public function keep(int $engineId, NewReading $new, string $by): HourReading
+    public function keep(int $engineId, NewReading $new, string $by, ?HourReading $inPlaceOf = null): HourReading
     {
         $engine = $this->register->engine($engineId);
         if (!$engine->hasMeter && ReadingSource::Estimate !== $new->source) {
             throw InvalidDocument::at('/hours', 'By the register this engine has no meter. Enter it as the owner\'s estimate, or mend the register first.');
         }
         $history = $this->logs->of($engineId);
-        $reading = $this->reading($new, $history);
+        $reading = $this->reading($new, $history, $inPlaceOf);
         $question = ($this->judge)($engine, null === $engine->boatId ? null : $this->register->boat($engine->boatId)->use, $history, $reading);
         if (null !== $question && !($new->sure && $question->doubt->canBeConfirmed())) {
             throw new DoubtfulReading($question);
@@ -71,10 +73,10 @@ final readonly class EnterReading
     }
 
     /** @throws InvalidDocument */
-    private function reading(NewReading $new, EngineHistory $history): HourReading
+    private function reading(NewReading $new, EngineHistory $history, ?HourReading $inPlaceOf): HourReading
     {
         $before = $history->hours->lastUntil($new->on);
-        $offset = $before->offsetTenths ?? 0;
+        $offset = $inPlaceOf->offsetTenths ?? $before->offsetTenths ?? 0;
         if (null !== $new->newMeter) {
             $this->checkMeter($new->newMeter, $new, $before);
             $offset = $new->newMeter->offsetTenths($offset);

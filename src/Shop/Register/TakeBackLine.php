@@ -54,8 +54,8 @@ final readonly class TakeBackLine
             $this->checkStanding($struck);
             $this->logs->strike($kind, $line, new Strike($by, $this->clock->now(), $why));
             $this->audit->add($by, 'engine.taken_back', Subject::engine($engineId), [...self::told($struck), 'why' => $why]);
-            $right = null === $instead ? null : $this->enter->keep($engineId, $instead, $by);
             if ($struck->content instanceof HourReading) {
+                $right = null === $instead ? null : $this->enter->keep($engineId, $instead, $by, $struck->content);
                 $this->putRight($engineId, $struck->content, $right ?? $this->logs->of($engineId)->hours->latest(), $by);
             }
             $this->reckon->ofEngine($engineId);

@@ -51,7 +51,7 @@ final readonly class ChainRows
     {
         foreach ($this->connection->iterateColumn(
             "SELECT name FROM chain_head
-             UNION SELECT CONCAT('order ', number) FROM work_order WHERE document IS NOT NULL OR status <> 'draft'
+             UNION SELECT CONCAT('order ', number) FROM work_order WHERE document IS NOT NULL OR status NOT IN ('draft', 'discarded')
              UNION SELECT CONCAT('engine ', engine_id) FROM task_done
              UNION SELECT CONCAT('trail ', subject) FROM audit_entry ORDER BY 1",
         ) as $name) {
@@ -96,7 +96,7 @@ final readonly class ChainRows
     private function ofOrder(string $number): iterable
     {
         $order = $this->connection->fetchAssociative('SELECT * FROM work_order WHERE number = ?', [$number]);
-        if (false === $order || (null === $order['document'] && 'draft' === $order['status'])) {
+        if (false === $order || (null === $order['document'] && \in_array($order['status'], ['draft', 'discarded'], true))) {
             return;
         }
         yield new Link(

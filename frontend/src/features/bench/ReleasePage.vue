@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answered, api, asProblem } from '@/shared/api/client'
+import { useEverythingChanged } from '@/shared/api/everything'
 import { usePress } from '@/shared/api/usePress'
 import { useKept } from '@/shared/kept'
 import { useSession } from '@/shared/session'
@@ -16,7 +16,7 @@ import { useBench } from './useBench'
 /** The last look: what is open, what went in, and letting the engines go. */
 const route = useRoute()
 const router = useRouter()
-const queries = useQueryClient()
+const everythingChanged = useEverythingChanged()
 const number = Number(route.params['number'])
 const { bench, steps, error, isPending, sender } = useBench(number)
 useOrderInstead(
@@ -39,7 +39,7 @@ const release = usePress({
     ),
   onSuccess: async () => {
     forget()
-    await queries.invalidateQueries({ predicate: (query) => !['session', 'shop'].includes(String(query.queryKey[0])) })
+    await everythingChanged()
     await router.push(`/orders/${number}/record`)
   },
 })

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import type { Bench, NewEntry } from '@/shared/api/types'
+import { useKept } from '@/shared/kept'
 import { useSession, useShop } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { momentText } from '@/shared/units'
@@ -11,13 +12,15 @@ const props = defineProps<{ bench: Bench; error: unknown; sending: boolean }>()
 const emit = defineEmits<{ enter: [entry: NewEntry] }>()
 const { mayWrite, personOf } = useSession()
 const { timeZone } = useShop()
-const decision = ref('')
 const found = computed(
   () =>
     [...props.bench.entries]
       .reverse()
       .find((entry) => entry.kind === 'observation' && entry.text === props.bench.stoppedBy?.label) ?? null,
 )
+/** Outlives a reload; of another stop it is another one. */
+const { kept: decision } = useKept<string>(`stop-${found.value?.uuid ?? props.bench.order.number}`)
+const said = computed(() => (decision.value ?? '').trim())
 const engine = computed(
   () =>
     props.bench.document.operations.find((operation) => operation.steps.some((step) => step.id === found.value?.stepId))
@@ -26,7 +29,7 @@ const engine = computed(
 
 function decide(): void {
   if (found.value !== null) {
-    emit('enter', newEntry(found.value.stepId, 'decision', { text: decision.value.trim() }))
+    emit('enter', newEntry(found.value.stepId, 'decision', { text: said.value }))
   }
 }
 </script>
@@ -47,7 +50,7 @@ function decide(): void {
         How does it go on? It stands in the record.
         <textarea v-model="decision" rows="3" maxlength="500" required></textarea>
       </label>
-      <button type="submit" class="big main" :disabled="sending || decision.trim() === ''">
+      <button type="submit" class="big main" :disabled="sending || said === ''">
         Write down and let the work go on
       </button>
     </form>

@@ -39,6 +39,7 @@ const {
   reload,
   putAside,
   putBack,
+  leaveAside,
 } = useOrder(number)
 const { mayWrite } = useSession()
 const editable = computed(() => isDraft.value && mayWrite.value)
@@ -145,12 +146,13 @@ useShortcut('F9', () => {
       <ProblemNote v-else :error="saver.refusal ?? issue.error.value ?? previewError" unshown />
       <p v-if="putAside && !editable" class="band" role="status">
         This order is not a draft any more. What you entered last is not on it.
+        <button type="button" class="mini" @click="leaveAside">Read</button>
       </p>
       <div v-else-if="putAside" class="band row spread" role="status">
         <span>This is how the others left it. What you entered is kept.</span>
         <span class="row">
           <el-button @click="putBack">Put mine back in</el-button>
-          <el-button @click="putAside = null">Leave it so</el-button>
+          <el-button @click="leaveAside">Leave it so</el-button>
         </span>
       </div>
       <p v-if="issued" class="band fine" role="status"><strong>Issued.</strong> {{ issued }}</p>

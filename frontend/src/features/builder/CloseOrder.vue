@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answered, api } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { OrderView } from '@/shared/api/types'
+import { useEverythingChanged } from '@/shared/api/everything'
 import { usePress } from '@/shared/api/usePress'
 import { useShop } from '@/shared/session'
 import TakeBackForm from '@/shared/ui/TakeBackForm.vue'
@@ -12,7 +13,7 @@ import { momentText } from '@/shared/units'
 /** Discards a draft, or cancels an order on which nobody has worked; with it, if another boat had come, its readings. */
 const props = defineProps<{ view: OrderView; settled: () => Promise<string> }>()
 const emit = defineEmits<{ close: []; closed: [] }>()
-const queries = useQueryClient()
+const everythingChanged = useEverythingChanged()
 const { timeZone } = useShop()
 const otherBoat = ref(false)
 const isDraft = computed(() => props.view.order.status === 'draft')
@@ -40,7 +41,7 @@ const close = usePress({
     ),
   onSuccess: async () => {
     emit('closed')
-    await queries.invalidateQueries({ predicate: ({ queryKey }) => !['session', 'shop'].includes(String(queryKey[0])) })
+    await everythingChanged()
   },
 })
 </script>

@@ -5,6 +5,7 @@ import { keys } from '@/shared/api/keys'
 import type { Draft, OrderView } from '@/shared/api/types'
 import { usePress } from '@/shared/api/usePress'
 import { plainCopy } from '@/shared/copy'
+import { useKept } from '@/shared/kept'
 import { commitField, firstFlaw } from '@/shared/keyboard'
 import { saverOf } from './drafts'
 
@@ -15,7 +16,7 @@ import { saverOf } from './drafts'
 export function useOrder(number: number) {
   const queries = useQueryClient()
   const saver = saverOf(number)
-  const { data, error, isPending, dataUpdatedAt } = useQuery({
+  const { data, error, failureReason, isPending, dataUpdatedAt } = useQuery({
     queryKey: keys.order(number),
     queryFn: ({ signal }) => answered(api.GET('/api/orders/{number}', { params: { path: { number } }, signal })),
     staleTime: 0,
@@ -25,7 +26,7 @@ export function useOrder(number: number) {
   const draft = ref<Draft | null>(null)
   const isDraft = computed(() => data.value?.order.status === 'draft')
   /** What was entered here on a version that somebody else has changed since. */
-  const putAside = ref<Draft | null>(null)
+  const { kept: putAside, forget: leaveAside } = useKept<Draft>(`aside-${number}-${saver.by}`)
 
   function take(view: OrderView): void {
     const pending = view.order.status === 'draft' ? saver.pending() : null
@@ -104,11 +105,11 @@ export function useOrder(number: number) {
     take(data.value)
     issue.reset()
     queries.removeQueries({ queryKey: ['preview', number] })
-    putAside.value = mine
+    putAside.value = mine === null ? putAside.value : plainCopy(mine)
   }
   function putBack(): void {
     draft.value = putAside.value
-    putAside.value = null
+    leaveAside()
     changed()
   }
 
@@ -117,7 +118,7 @@ export function useOrder(number: number) {
     draft,
     work: computed(() => (isDraft.value ? (preview.data.value?.work ?? data.value?.work) : data.value?.work) ?? null),
     isDraft,
-    error,
+    error: computed(() => error.value ?? failureReason.value),
     isPending,
     at: dataUpdatedAt,
     previewError: preview.error,
@@ -130,6 +131,7 @@ export function useOrder(number: number) {
     reload,
     putAside,
     putBack,
+    leaveAside,
   }
 }
 

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { answered, api, asProblem, fieldsOf } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { Engine, LogLine } from '@/shared/api/types'
+import { useEverythingChanged } from '@/shared/api/everything'
 import { usePress } from '@/shared/api/usePress'
 import LabelledField from '@/shared/ui/LabelledField.vue'
 import TakeBackForm from '@/shared/ui/TakeBackForm.vue'
@@ -13,6 +14,7 @@ import { dayText, hoursInput } from '@/shared/units'
 const props = defineProps<{ engine: Engine; line: LogLine }>()
 const emit = defineEmits<{ close: [] }>()
 const queries = useQueryClient()
+const everythingChanged = useEverythingChanged()
 const right = ref({ on: props.line.content.on, hours: '', sure: false })
 const isReading = computed(() => props.line.kind === 'reading')
 const name = computed(() =>
@@ -40,7 +42,7 @@ const take = usePress({
   onSuccess: async (log) => {
     queries.setQueryData(keys.engineLog(props.engine.id), log)
     emit('close')
-    await queries.invalidateQueries({ predicate: ({ queryKey }) => !['session', 'shop'].includes(String(queryKey[0])) })
+    await everythingChanged()
   },
 })
 const field = fieldsOf(take.error)

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { answered, api } from '@/shared/api/client'
+import { useEverythingChanged } from '@/shared/api/everything'
 import { usePress } from '@/shared/api/usePress'
 import TakeBackForm from '@/shared/ui/TakeBackForm.vue'
-import { useQueryClient } from '@tanstack/vue-query'
 
 const props = defineProps<{ engineId: number }>()
 const emit = defineEmits<{ close: [] }>()
-const queries = useQueryClient()
+const everythingChanged = useEverythingChanged()
 const take = usePress({
   mutationFn: (why: string) =>
     answered(
@@ -14,7 +14,7 @@ const take = usePress({
     ),
   onSuccess: async () => {
     emit('close')
-    await queries.invalidateQueries({ predicate: ({ queryKey }) => !['session', 'shop'].includes(String(queryKey[0])) })
+    await everythingChanged()
   },
 })
 </script>

@@ -1,20 +1,22 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { useRouter } from 'vue-router'
 import { answered, api } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { components } from '@/shared/api/schema'
+import { useEverythingChanged } from '@/shared/api/everything'
 import { usePress } from '@/shared/api/usePress'
 import { useSession, useShop } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { momentText } from '@/shared/units'
 import { statusWords } from '@/shared/words'
+import BringBackButton from './BringBackButton.vue'
 import RigNav from './RigNav.vue'
 
 /** What was removed from the register, and orders that were not carried out; each can be brought back. */
 type Thing = components['schemas']['RemovedThing']
 const router = useRouter()
-const queries = useQueryClient()
+const everythingChanged = useEverythingChanged()
 const { mayWrite, personOf } = useSession()
 const { timeZone } = useShop()
 const { data, error, isPending } = useQuery({
@@ -24,7 +26,7 @@ const { data, error, isPending } = useQuery({
 })
 const pages = { boat: '/boats', customer: '/customers', engine: '/engines' } as const
 async function back(to: string): Promise<void> {
-  await queries.invalidateQueries({ predicate: ({ queryKey }) => !['session', 'shop'].includes(String(queryKey[0])) })
+  await everythingChanged()
   await router.push(to)
 }
 const bringBack = usePress({
@@ -57,15 +59,11 @@ const reopen = usePress({
               </td>
               <td class="muted">{{ personOf(thing.by) }}, {{ momentText(thing.at, timeZone) }}</td>
               <td class="number">
-                <button
-                  type="button"
-                  class="mini"
-                  :disabled="bringBack.isPending.value"
-                  :aria-label="`Bring back ${thing.name}`"
-                  @click="bringBack.mutate(thing)"
-                >
-                  {{ bringBack.isPending.value ? 'Bringing back …' : 'Bring it back' }}
-                </button>
+                <BringBackButton
+                  :name="thing.name"
+                  :working="bringBack.isPending.value && bringBack.variables.value?.id === thing.id"
+                  @press="bringBack.mutate(thing)"
+                />
               </td>
             </tr>
           </tbody>
@@ -84,15 +82,11 @@ const reopen = usePress({
               <td>{{ statusWords[order.status] }}</td>
               <td class="muted">{{ personOf(order.by) }}, {{ momentText(order.at, timeZone) }}: {{ order.why }}</td>
               <td class="number">
-                <button
-                  type="button"
-                  class="mini"
-                  :disabled="reopen.isPending.value"
-                  :aria-label="`Bring back order ${order.number}`"
-                  @click="reopen.mutate(order.number)"
-                >
-                  {{ reopen.isPending.value ? 'Bringing back …' : 'Bring it back' }}
-                </button>
+                <BringBackButton
+                  :name="`order ${order.number}`"
+                  :working="reopen.isPending.value && reopen.variables.value === order.number"
+                  @press="reopen.mutate(order.number)"
+                />
               </td>
             </tr>
           </tbody>
