@@ -7,6 +7,7 @@ namespace FreshTack\Tests\Served;
 use Doctrine\DBAL\Connection;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Tests\Support\GoodDay;
+use FreshTack\Tests\Support\SpareSeal;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -526,21 +527,7 @@ final class Mix
     {
         $number = 'QV-8'.$this->random->getInt(100, 120);
         $version = $this->database->fetchOne('SELECT version FROM part WHERE number = ?', [$number]);
-        $part = [
-            'number' => $number,
-            'description' => 'Seal '.$this->name(),
-            'maker' => 'Kestrane',
-            'origin' => 'maker',
-            'packSize' => 1,
-            'bin' => 'A1',
-            'inStock' => 1,
-            'priceMinor' => 95,
-            'supersededBy' => null,
-            'kit' => [],
-            'onOrder' => 0,
-            'arrivesOn' => null,
-            'substituteFor' => null,
-        ];
+        $part = [...SpareSeal::PART, 'number' => $number, 'description' => 'Seal '.$this->name()];
 
         return ['bram', 'PUT', '/api/catalogue/part', ['part' => $part, 'version' => is_numeric($version) ? (int) $version : null]];
     }

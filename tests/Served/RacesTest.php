@@ -7,6 +7,7 @@ namespace FreshTack\Tests\Served;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Exchange\Json;
 use FreshTack\Tests\Support\GoodDay;
+use FreshTack\Tests\Support\SpareSeal;
 use Symfony\Contracts\HttpClient\ResponseInterface;
 
 /** Two people at the same thing at the same moment: one does it, the other reads what was done. Nobody is told that something broke. */
@@ -165,21 +166,7 @@ final class RacesTest extends ServedTestCase
                 'serialPrefixes' => ["Q$round-"],
                 'serialDigits' => 4,
             ];
-            $part = [
-                'number' => "QV-9900$round",
-                'description' => 'Seal',
-                'maker' => 'Kestrane',
-                'origin' => 'maker',
-                'packSize' => 1,
-                'bin' => 'A1',
-                'inStock' => 1,
-                'priceMinor' => 95,
-                'supersededBy' => null,
-                'kit' => [],
-                'onOrder' => 0,
-                'arrivesOn' => null,
-                'substituteFor' => null,
-            ];
+            $part = [...SpareSeal::PART, 'number' => "QV-9900$round"];
             $engine = [
                 'model' => 'D12',
                 'serial' => "D12-77$round",

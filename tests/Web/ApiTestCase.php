@@ -164,6 +164,26 @@ abstract class ApiTestCase extends WebTestCase
         return $number;
     }
 
+    /** The same order with its whole job entered and let go by the technician, who stays signed in. */
+    protected function releasedTwin(): int
+    {
+        $number = $this->issuedTwin();
+        $this->signIn('ada');
+        $bench = $this->call(
+            'POST',
+            "/api/orders/$number/entries",
+            ['entries' => $this->wholeJob($this->call('GET', "/api/orders/$number/bench"))],
+        );
+        $this->call(
+            'POST',
+            "/api/orders/$number/release",
+            ['version' => $bench->at('order')->at('version')->raw(), 'remark' => 'All well.'],
+        );
+        self::assertSame(200, $this->status);
+
+        return $number;
+    }
+
     /**
      * @param array<string, mixed> $value
      *

@@ -72,18 +72,7 @@ final class DoorsTest extends ApiTestCase
 
     public function testARecordNamesPeopleAsTheyWereCalledThatDay(): void
     {
-        $number = $this->issuedTwin();
-        $this->signIn('ada');
-        $bench = $this->call(
-            'POST',
-            "/api/orders/$number/entries",
-            ['entries' => $this->wholeJob($this->call('GET', "/api/orders/$number/bench"))],
-        );
-        $this->call(
-            'POST',
-            "/api/orders/$number/release",
-            ['version' => $bench->at('order')->at('version')->raw(), 'remark' => 'All well.'],
-        );
+        $number = $this->releasedTwin();
         $this->entities()->getConnection()->executeStatement("UPDATE account SET name = 'Somebody Else' WHERE username = 'ada'");
         $record = $this->call('GET', "/api/orders/$number/record");
 

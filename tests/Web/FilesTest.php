@@ -36,7 +36,8 @@ final class FilesTest extends ApiTestCase
         $files['procedures/oil-filter.json'] = str_replace('Drain the spill trough', 'Drain the trough', $files['procedures/oil-filter.json']);
         $this->upload('/api/book/imports?apply=1', BookArchive::write($files), 'application/zip');
         self::assertSame(200, $this->status, (string) $this->client->getResponse()->getContent());
-        $subjects = "SELECT CONCAT(subject, ': ', action, ' by ', account) FROM audit_entry WHERE subject <> 'book' ORDER BY id DESC LIMIT 2";
+        $subjects = "SELECT CONCAT(subject, ': ', action, ' by ', account) FROM audit_entry
+            WHERE subject <> 'book' ORDER BY id DESC LIMIT 2";
         self::assertEqualsCanonicalizing(
             ['model Q9: model.added by mora', 'procedure oil-filter: procedure.changed by mora'],
             $this->entities()->getConnection()->fetchFirstColumn($subjects),

@@ -82,7 +82,7 @@ final class SealTest extends ApiTestCase
     #[DataProvider('changes')]
     public function testWhatWasChangedBehindTheProgramsBackIsNoRecord(string $statement, string $told): void
     {
-        $number = $this->released();
+        $number = $this->releasedTwin();
         $rows = $this->changed((string) preg_replace('/\bN\b/', (string) $number, $statement));
         self::assertGreaterThan(0, $rows);
 
@@ -100,7 +100,7 @@ final class SealTest extends ApiTestCase
 
     public function testWhatNobodyTouchedFitsAndPrintsItsSeal(): void
     {
-        $number = $this->released();
+        $number = $this->releasedTwin();
         $record = $this->call('GET', "/api/orders/$number/record");
 
         self::assertMatchesRegularExpression('/^([0-9a-f]{4} ){3}[0-9a-f]{4}$/', $record->at('seal')->string());
@@ -112,7 +112,7 @@ final class SealTest extends ApiTestCase
 
     public function testAnotherKeyMakesOtherSeals(): void
     {
-        $number = $this->released();
+        $number = $this->releasedTwin();
         $rows = new ChainRows($this->entities()->getConnection(), new Seal('the key of another shop'));
 
         self::assertSame('the issued order is not what was written', $rows->flawOf(ChainName::ofOrder($number)));
@@ -120,7 +120,7 @@ final class SealTest extends ApiTestCase
 
     public function testWhatWasDoneToAnEngineAndWhoDidWhatAreHeldToo(): void
     {
-        $number = $this->released();
+        $number = $this->releasedTwin();
         $this->changed("UPDATE task_done SET done_on = '2026-03-17' WHERE evidence = 'order $number' LIMIT 1");
         $this->changed("UPDATE audit_entry SET account = 'bram' WHERE subject = 'order $number' AND action = 'order.released'");
         $engine = $this->entities()->getConnection()->fetchOne(
@@ -155,7 +155,7 @@ final class SealTest extends ApiTestCase
 
     public function testOneOrderIsHeldAgainstItsSealsAndOneThatIsNotThereIsNot(): void
     {
-        $number = $this->released();
+        $number = $this->releasedTwin();
         $verify = new CommandTester(new VerifyRecordCommand($this->rows()));
 
         self::assertSame(Command::SUCCESS, $verify->execute(['order' => (string) $number]));
@@ -190,25 +190,6 @@ final class SealTest extends ApiTestCase
 
         self::assertSame(204, $this->status);
         self::assertNull($this->rows()->flawOf(ChainName::ofOrder($number)));
-    }
-
-    private function released(): int
-    {
-        $number = $this->issuedTwin();
-        $this->signIn('ada');
-        $bench = $this->call(
-            'POST',
-            "/api/orders/$number/entries",
-            ['entries' => $this->wholeJob($this->call('GET', "/api/orders/$number/bench"))],
-        );
-        $this->call(
-            'POST',
-            "/api/orders/$number/release",
-            ['version' => $bench->at('order')->at('version')->raw(), 'remark' => 'All well.'],
-        );
-        self::assertSame(200, $this->status);
-
-        return $number;
     }
 
     private function changed(string $sql): int|string

@@ -18,6 +18,7 @@ final class TakenBackTest extends ApiTestCase
         self::assertSame([200, 'discarded'], [$this->status, $closed->at('status')->raw()]);
         self::assertSame(['ines', 'The owner rang off.'], [$closed->at('closing')->at('by')->raw(), $closed->at('closing')->at('why')->raw()]);
         self::assertNull($this->call('GET', "/api/boats/$boat")->at('openOrder')->raw());
+        self::assertNull($this->call('GET', "/api/orders/$number")->at('flaw')->raw(), 'a draft has no seal to break');
         self::assertSame($number, $this->call('GET', '/api/removed')->at('orders')->at(0)->at('number')->raw());
         $this->call('PUT', "/api/orders/$number/draft", ['version' => $closed->at('version')->raw(), 'draft' => $draft]);
         self::assertSame([409], [$this->status], 'nothing is changed in it');
@@ -65,6 +66,58 @@ final class TakenBackTest extends ApiTestCase
             [$after->at(0)->at('serial')->raw(), $after->at(0)->at('hours')->raw(), $this->due('engine_oil')],
         );
         self::assertSame(['The owner rang off.'], array_column($this->strikes($engine), 'why'));
+    }
+
+    public function testAPlateThatSomebodyHasPutRightSinceStays(): void
+    {
+        $this->signIn('ines');
+        $boat = $this->boatId('Mudlark');
+        $file = $this->call('POST', "/api/boats/$boat/check-ins", $this->draftFor('Mudlark', [['hours' => '590', 'serial' => 'D65-5210']]));
+        $engine = $this->call('GET', "/api/boats/$boat")->at('engines')->at(0);
+        $plate = [];
+        foreach (['model', 'inService', 'hasMeter', 'year', 'gearcase', 'warrantyUntil', 'version'] as $key) {
+            $plate[$key] = $engine->at($key)->raw();
+        }
+        $this->call('PUT', '/api/engines/'.$engine->at('id')->int(1, \PHP_INT_MAX), [...$plate, 'serial' => 'D65-5211']);
+        self::assertSame([200], [$this->status]);
+        $number = $file->at('number')->int(1, \PHP_INT_MAX);
+        $this->call('POST', "/api/orders/$number/closing", [...self::closing($file->at('version')->string()), 'otherBoat' => true]);
+        self::assertSame([200], [$this->status]);
+        self::assertSame('D65-5211', $this->call('GET', "/api/boats/$boat")->at('engines')->at(0)->at('serial')->raw());
+    }
+
+    public function testACorrectedReadingIsOfTheMeterThatWasMisread(): void
+    {
+        $this->signIn('ines');
+        $engine = $this->engineOf('Mudlark');
+        $meter = ['oldEnd' => '583.0', 'newStart' => '0'];
+        $this->call('POST', "/api/engines/$engine/readings", [...self::reading('21.0'), 'newMeter' => $meter]);
+        self::assertSame([201], [$this->status]);
+        $right = ['why' => 'Read 21 for 12.', 'instead' => self::reading('12.0')];
+        $line = $this->newestReading($engine);
+        $log = $this->call('POST', "/api/engines/$engine/readings/$line/taking-back", $right);
+        self::assertSame(
+            [200, '12.0', '595.0'],
+            [$this->status, $log->at('engine')->at('hours')->raw(), $log->at('engine')->at('totalHours')->raw()],
+        );
+    }
+
+    public function testABoatComesBackAfterItsOwner(): void
+    {
+        $this->signIn('ines');
+        $owner = $this->call('POST', '/api/customers', ['name' => 'Anna', 'email' => null, 'phone' => null])->at('id')->int(1, \PHP_INT_MAX);
+        $use = ['water' => 'salt', 'kept' => 'moored', 'commercial' => false, 'months' => [5], 'idling' => false, 'silt' => false];
+        $body = ['name' => 'Ghost', 'kind' => 'x', 'registration' => '', 'customerId' => $owner, 'use' => $use];
+        $boat = $this->call('POST', '/api/boats', $body)->at('id')->int(1, \PHP_INT_MAX);
+        $this->call('DELETE', "/api/boats/$boat");
+        $this->call('DELETE', "/api/customers/$owner");
+        $things = $this->call('GET', '/api/removed')->at('things');
+        $path = static fn (int $at): string => '/api/removed/'.$things->at($at)->at('id')->int(1, \PHP_INT_MAX).'/bringing-back';
+        $problem = $this->call('POST', $path(1));
+        self::assertSame([409, 'urn:fresh-tack:removed.owner'], [$this->status, $problem->at('type')->raw()]);
+        $this->call('POST', $path(0));
+        $this->call('POST', $path(1));
+        self::assertSame([200, 'Ghost'], [$this->status, $this->call('GET', "/api/boats/$boat")->at('name')->raw()]);
     }
 
     public function testAReadingThatWasReadWronglyIsPutRightEverywhere(): void

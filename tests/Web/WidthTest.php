@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Tests\Web;
 
 use FreshTack\Core\Reading\Width;
+use FreshTack\Tests\Support\SpareSeal;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** A field is as wide in the description, from which the forms have it, as where it is read and kept. */
@@ -13,21 +14,7 @@ final class WidthTest extends ApiTestCase
     private const USE = ['water' => 'salt', 'kept' => 'moored', 'commercial' => false, 'months' => [5], 'idling' => false, 'silt' => false];
     private const CUSTOMER = ['name' => 'X', 'email' => null, 'phone' => null];
     private const BOAT = ['name' => 'X', 'kind' => 'x', 'registration' => '', 'customerId' => 1, 'use' => self::USE];
-    private const PART = [
-        'number' => 'QV-1',
-        'description' => 'x',
-        'maker' => 'Kestrane',
-        'origin' => 'maker',
-        'packSize' => 1,
-        'bin' => 'A1',
-        'inStock' => 1,
-        'priceMinor' => 95,
-        'supersededBy' => null,
-        'kit' => [],
-        'onOrder' => 0,
-        'arrivesOn' => null,
-        'substituteFor' => null,
-    ];
+    private const PART = SpareSeal::PART;
 
     /** @return iterable<string, array{string, string, string, array<string, mixed>, string, int}> */
     public static function fields(): iterable

@@ -13,12 +13,10 @@ use FreshTack\Shop\Due\ReckonDues;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Order\Orders;
 use FreshTack\Shop\TakenBack\Moved;
-use FreshTack\Shop\TakenBack\Moves;
+use FreshTack\Shop\TakenBack\MoveLog;
 use FreshTack\Shop\TakenBack\Place;
-use FreshTack\Shop\TakenBack\Strike;
 use FreshTack\Shop\Today;
 use FreshTack\Shop\Unit;
-use Psr\Clock\ClockInterface;
 
 /**
  * Hangs an engine in a place, moves it between boats, swaps it with the one that hangs there, or takes it off. The
@@ -28,7 +26,7 @@ final readonly class FitEngine
 {
     private const MOST = 5;
 
-    public function __construct(private Register $register, private Orders $orders, private ReckonDues $reckon, private Moves $moves, private AuditLog $audit, private Unit $unit, private ClockInterface $clock, private Today $today)
+    public function __construct(private Register $register, private Orders $orders, private ReckonDues $reckon, private MoveLog $moves, private AuditLog $audit, private Unit $unit, private Today $today)
     {
     }
 
@@ -40,7 +38,7 @@ final readonly class FitEngine
             $this->checkDay($engine, $on);
             $this->checkOrders($engine->boatId);
             $this->register->takeOff($engineId, $on);
-            $this->moves->add($by, $this->clock->now(), new Moved($engineId, self::place($engine), null));
+            $this->moves->add($by, new Moved($engineId, self::place($engine), null));
             $this->audit->add(
                 $by,
                 'engine.taken_off',
@@ -69,7 +67,7 @@ final readonly class FitEngine
             $this->move($engine, $boat, $position, $there, $on);
             $moved = new Moved($engineId, self::place($engine), new Place($boatId, $position));
             $other = null === $there ? [] : [new Moved($there->id, self::place($there), self::place($engine))];
-            $this->moves->add($by, $this->clock->now(), $moved, ...$other);
+            $this->moves->add($by, $moved, ...$other);
             $detail = ['boat' => $boatId, 'position' => $position->value, 'from' => $engine->boatId, 'with' => $there?->id];
             $this->audit->add($by, null === $there ? 'engine.hung' : 'engine.swapped', Subject::engine($engineId), $detail);
         });
@@ -93,7 +91,7 @@ final readonly class FitEngine
                 Place::same(self::place($now), $each->to) || throw Conflict::movedSince($now->model.' '.$now->serial);
             }
             array_map($this->checkOrders(...), $boats);
-            $this->moves->undo($move, new Strike($by, $this->clock->now(), $why));
+            $this->moves->undo($move, $why, $by);
             foreach ($move->engines as $each) {
                 $this->audit->add($by, 'engine.move_taken_back', Subject::engine($each->engineId), ['move' => $move->id, 'why' => $why]);
                 $this->reckon->ofEngine($each->engineId);

@@ -10,14 +10,13 @@ use FreshTack\Shop\Conflict;
 use FreshTack\Shop\Due\ReckonDues;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Order\Orders;
+use FreshTack\Shop\TakenBack\Removals;
 use FreshTack\Shop\TakenBack\RemovedKind;
-use FreshTack\Shop\TakenBack\RemovedThings;
 use FreshTack\Shop\Unit;
-use Psr\Clock\ClockInterface;
 
 final readonly class KeepBoat
 {
-    public function __construct(private Register $register, private Orders $orders, private ReckonDues $reckon, private RemovedThings $removed, private ClockInterface $clock, private AuditLog $audit, private Unit $unit)
+    public function __construct(private Register $register, private Orders $orders, private ReckonDues $reckon, private Removals $removals, private AuditLog $audit, private Unit $unit)
     {
     }
 
@@ -61,7 +60,7 @@ final readonly class KeepBoat
                 throw Conflict::hasHistory($boat->name, 'orders or engines belong to its past', 'Their records would lose their boat.');
             }
             $this->audit->add($by, 'boat.removed', Subject::boat($id), ['name' => $boat->name]);
-            $this->removed->keep(RemovedKind::Boat, $id, $boat->name, $by, $this->clock->now());
+            $this->removals->keep(RemovedKind::Boat, $id, $boat->name, $by);
             $this->register->removeBoat($id);
         });
     }

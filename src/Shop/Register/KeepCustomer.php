@@ -8,14 +8,13 @@ use FreshTack\Shop\Audit\AuditLog;
 use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
+use FreshTack\Shop\TakenBack\Removals;
 use FreshTack\Shop\TakenBack\RemovedKind;
-use FreshTack\Shop\TakenBack\RemovedThings;
 use FreshTack\Shop\Unit;
-use Psr\Clock\ClockInterface;
 
 final readonly class KeepCustomer
 {
-    public function __construct(private Register $register, private RemovedThings $removed, private ClockInterface $clock, private AuditLog $audit, private Unit $unit)
+    public function __construct(private Register $register, private Removals $removals, private AuditLog $audit, private Unit $unit)
     {
     }
 
@@ -53,7 +52,7 @@ final readonly class KeepCustomer
             $boats = $this->register->boatsOf($id);
             $ids = array_map(static fn (Boat $boat): int => $boat->id, $boats);
             $this->register->lock(...$ids);
-            $this->removed->keepJoined($id, $into, $ids, $double->name, $by, $this->clock->now());
+            $this->removals->keepJoined($id, $into, $ids, $double->name, $by);
             foreach ($boats as $boat) {
                 $this->register->changeBoat($boat->ownedBy($kept));
             }
@@ -72,7 +71,7 @@ final readonly class KeepCustomer
                 throw Conflict::hasHistory($customer->name, 1 === $boats ? 'a boat is theirs' : $boats.' boats are theirs', 'Give them to another owner first.');
             }
             $this->audit->add($by, 'customer.removed', Subject::customer($id), ['name' => $customer->name]);
-            $this->removed->keep(RemovedKind::Customer, $id, $customer->name, $by, $this->clock->now());
+            $this->removals->keep(RemovedKind::Customer, $id, $customer->name, $by);
             $this->register->removeCustomer($id);
         });
     }

@@ -12,15 +12,14 @@ use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\Due\ReckonDues;
 use FreshTack\Shop\NotFound;
+use FreshTack\Shop\TakenBack\Removals;
 use FreshTack\Shop\TakenBack\RemovedKind;
-use FreshTack\Shop\TakenBack\RemovedThings;
 use FreshTack\Shop\Today;
 use FreshTack\Shop\Unit;
-use Psr\Clock\ClockInterface;
 
 final readonly class KeepEngine
 {
-    public function __construct(private Register $register, private EngineLogs $logs, private ReckonDues $reckon, private RemovedThings $removed, private ClockInterface $clock, private AuditLog $audit, private Unit $unit, private Today $today)
+    public function __construct(private Register $register, private EngineLogs $logs, private ReckonDues $reckon, private Removals $removals, private AuditLog $audit, private Unit $unit, private Today $today)
     {
     }
 
@@ -65,7 +64,7 @@ final readonly class KeepEngine
             }
             $this->audit->add($by, 'engine.removed', Subject::engine($id), ['model' => $engine->model, 'serial' => $engine->serial]);
             $this->reckon->forget($id);
-            $this->removed->keep(RemovedKind::Engine, $id, $engine->model.' '.$engine->serial, $by, $this->clock->now());
+            $this->removals->keep(RemovedKind::Engine, $id, $engine->model.' '.$engine->serial, $by);
             $this->register->removeEngine($id);
         });
     }

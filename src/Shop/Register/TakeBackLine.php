@@ -12,9 +12,7 @@ use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\Due\ReckonDues;
 use FreshTack\Shop\NotFound;
-use FreshTack\Shop\Order\OrderFile;
-use FreshTack\Shop\Order\Orders;
-use FreshTack\Shop\Order\OrderStatus;
+use FreshTack\Shop\Order\PutDraftsRight;
 use FreshTack\Shop\TakenBack\LogKind;
 use FreshTack\Shop\TakenBack\LogLine;
 use FreshTack\Shop\TakenBack\Strike;
@@ -28,11 +26,9 @@ use Psr\Clock\ClockInterface;
 final readonly class TakeBackLine
 {
     public function __construct(
-        private Register $register,
         private EngineLogs $logs,
         private EnterReading $enter,
-        private JudgeReading $judge,
-        private Orders $orders,
+        private PutDraftsRight $putDraftsRight,
         private ReckonDues $reckon,
         private AuditLog $audit,
         private Unit $unit,
@@ -43,37 +39,24 @@ final readonly class TakeBackLine
     /**
      * @param NewReading|null $instead of a reading: what the meter showed indeed
      *
-     * @throws NotFound|Conflict|InvalidDocument|InvalidQuantity|DoubtfulReading if it is taken back already or was done by an order, or
-     *                                                           the other reading can't be right
+     * @throws NotFound|Conflict|InvalidDocument|InvalidQuantity|DoubtfulReading if it is taken back already or was done by
+     *                                                           an order, or the other reading can't be right
      */
-    public function strike(int $engineId, LogKind $kind, int $line, string $why, ?NewReading $instead, string $by): void
+    public function __invoke(int $engineId, LogKind $kind, int $line, string $why, ?NewReading $instead, string $by): void
     {
         $this->unit->run(function () use ($engineId, $kind, $line, $why, $instead, $by): void {
             $this->reckon->lockWithNeighbours($engineId);
             $struck = $this->logs->line($engineId, $kind, $line);
             $this->checkStanding($struck);
             $this->logs->strike($kind, $line, new Strike($by, $this->clock->now(), $why));
-            $this->audit->add($by, 'engine.taken_back', Subject::engine($engineId), [...self::told($struck), 'why' => $why]);
+            $this->audit->add($by, 'engine.taken_back', Subject::engine($engineId), [...$struck->told(), 'why' => $why]);
             if ($struck->content instanceof HourReading) {
                 $right = null === $instead ? null : $this->enter->keep($engineId, $instead, $by, $struck->content);
-                $this->putRight($engineId, $struck->content, $right ?? $this->logs->of($engineId)->hours->latest(), $by);
+                $right ??= $this->logs->of($engineId)->hours->latest();
+                if (null !== $right) {
+                    ($this->putDraftsRight)($engineId, $struck->content->meter, $right->meter, $by);
+                }
             }
-            $this->reckon->ofEngine($engineId);
-        });
-    }
-
-    /** @throws NotFound|Conflict if it counts, or does not fit what was read since */
-    public function restore(int $engineId, LogKind $kind, int $line, string $by): void
-    {
-        $this->unit->run(function () use ($engineId, $kind, $line, $by): void {
-            $this->reckon->lockWithNeighbours($engineId);
-            $struck = $this->logs->line($engineId, $kind, $line);
-            null !== $struck->strike || throw Conflict::countsAlready();
-            if ($struck->content instanceof HourReading) {
-                $this->checkFits($engineId, $struck->content);
-            }
-            $this->logs->restore($kind, $line);
-            $this->audit->add($by, 'engine.brought_back', Subject::engine($engineId), self::told($struck));
             $this->reckon->ofEngine($engineId);
         });
     }
@@ -87,48 +70,5 @@ final readonly class TakeBackLine
         if ($line->content instanceof TaskDone && !$line->content->elsewhere) {
             throw Conflict::doneByOrder($line->content->evidence);
         }
-    }
-
-    /** @throws NotFound|Conflict */
-    private function checkFits(int $engineId, HourReading $reading): void
-    {
-        $engine = $this->register->engine($engineId);
-        $use = null === $engine->boatId ? null : $this->register->boat($engine->boatId)->use;
-        $question = ($this->judge)($engine, $use, $this->logs->of($engineId), $reading);
-        if (null !== $question && !$question->doubt->canBeConfirmed()) {
-            throw Conflict::doesNotFit($question->message);
-        }
-    }
-
-    /**
-     * Drafts that were opened with the figure that was struck.
-     *
-     * @throws NotFound|Conflict|InvalidQuantity
-     */
-    private function putRight(int $engineId, HourReading $wrong, ?HourReading $right, string $by): void
-    {
-        $boatId = $this->register->engine($engineId)->boatId;
-        $open = null === $boatId ? [] : $this->orders->openOf($boatId);
-        foreach (array_filter($open, static fn (OrderFile $file): bool => OrderStatus::Draft === $file->status) as $file) {
-            $put = null === $right ? $file->draft : $file->draft->withHours($engineId, $wrong->meter, $right->meter);
-            if ($put !== $file->draft) {
-                $this->orders->saveDraft($file->number, $file->version, $put);
-                $detail = ['engine' => $engineId, 'from' => $wrong->meter->text(), 'to' => $right?->meter->text()];
-                $this->audit->add($by, 'order.hours_put_right', Subject::order($file->number), $detail);
-            }
-        }
-    }
-
-    /** @return array<string, mixed> */
-    private static function told(LogLine $line): array
-    {
-        $content = $line->content;
-
-        return [
-            'kind' => $line->kind()->value,
-            'line' => $line->id,
-            'on' => $content->on->format('Y-m-d'),
-            'what' => $content instanceof HourReading ? $content->meter->text().' h' : $content->task->value,
-        ];
     }
 }

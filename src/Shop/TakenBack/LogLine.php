@@ -31,4 +31,15 @@ final readonly class LogLine
             default => LogKind::Declined,
         };
     }
+
+    /** @return array<string, mixed> for the trail */
+    public function told(): array
+    {
+        return [
+            'kind' => $this->kind()->value,
+            'line' => $this->id,
+            'on' => $this->content->on->format('Y-m-d'),
+            'what' => $this->content instanceof HourReading ? $this->content->meter->text().' h' : $this->content->task->value,
+        ];
+    }
 }

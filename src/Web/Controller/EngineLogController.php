@@ -8,6 +8,7 @@ use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\Reading\Width;
 use FreshTack\Shop\Board\ShowEngineLog;
+use FreshTack\Shop\Register\BringBackLine;
 use FreshTack\Shop\Register\FitEngine;
 use FreshTack\Shop\Register\TakeBackLine;
 use FreshTack\Shop\TakenBack\LogKind;
@@ -27,7 +28,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 #[IsGranted('ROLE_STAFF')]
 final readonly class EngineLogController
 {
-    public function __construct(private ShowEngineLog $show, private TakeBackLine $takeBack, private FitEngine $fit)
+    public function __construct(private ShowEngineLog $show, private TakeBackLine $takeBack, private BringBackLine $bringBack, private FitEngine $fit)
     {
     }
 
@@ -51,7 +52,7 @@ final readonly class EngineLogController
                 $body->at('instead')->isNull() ? null : RegisterBody::reading($body->at('instead')),
             ];
         });
-        $this->takeBack->strike($id, LogKind::Reading, $line, $why, $instead, $user->account->username);
+        ($this->takeBack)($id, LogKind::Reading, $line, $why, $instead, $user->account->username);
 
         return $this->__invoke($id);
     }
@@ -63,7 +64,7 @@ final readonly class EngineLogController
     public function strike(int $id, string $kind, int $line, Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
         $why = self::why($request);
-        $this->takeBack->strike($id, LogKind::from($kind), $line, $why, null, $user->account->username);
+        ($this->takeBack)($id, LogKind::from($kind), $line, $why, null, $user->account->username);
 
         return $this->__invoke($id);
     }
@@ -74,7 +75,7 @@ final readonly class EngineLogController
     #[IsGranted('ROLE_WRITER')]
     public function restore(int $id, string $kind, int $line, #[CurrentUser] SignedIn $user): JsonResponse
     {
-        $this->takeBack->restore($id, LogKind::from($kind), $line, $user->account->username);
+        ($this->bringBack)($id, LogKind::from($kind), $line, $user->account->username);
 
         return $this->__invoke($id);
     }

@@ -29,6 +29,8 @@ use Symfony\Component\Security\Core\Exception\AuthenticationException;
 #[AsEventListener(priority: 0)]
 final readonly class ProblemListener
 {
+    private const GO_BACK = 'Go back, and choose what you wanted from the page.';
+
     public function __construct(private LoggerInterface $logger)
     {
     }
@@ -78,8 +80,8 @@ final readonly class ProblemListener
     private static function told(HttpExceptionInterface $error): string
     {
         return match (true) {
-            $error->getPrevious() instanceof ResourceNotFoundException => 'There is nothing at this address. Go back, and choose what you wanted from the page.',
-            $error->getPrevious() instanceof MethodNotAllowedException => 'What stands at this address can\'t be used like that. Go back, and choose what you wanted from the page.',
+            $error->getPrevious() instanceof ResourceNotFoundException => 'There is nothing at this address. '.self::GO_BACK,
+            $error->getPrevious() instanceof MethodNotAllowedException => 'What stands at this address can\'t be used like that. '.self::GO_BACK,
             '' === $error->getMessage() => 'This can\'t be answered.',
             default => $error->getMessage(),
         };

@@ -5,7 +5,6 @@ import type { Bench, EntryValue, NewEntry } from '@/shared/api/types'
 import { useSession } from '@/shared/session'
 import AsOf from '@/shared/ui/AsOf.vue'
 import PlateTable from '@/shared/ui/PlateTable.vue'
-import { useOrderInstead } from '@/shared/orderInstead'
 import PrintHint from '@/shared/ui/PrintHint.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import BenchHead from './BenchHead.vue'
@@ -20,11 +19,6 @@ const route = useRoute()
 const router = useRouter()
 const number = Number(route.params['number'])
 const { bench, steps, error, isPending, at, sender, enter } = useBench(number)
-useOrderInstead(
-  number,
-  () => error.value,
-  () => bench.value?.order.status,
-)
 const { account, mayWorkAtBench } = useSession()
 
 const wanted = ref<string | null>(typeof route.query['step'] === 'string' ? route.query['step'] : null)

@@ -5,7 +5,6 @@ import { asProblem } from '@/shared/api/client'
 import type { NewEntry } from '@/shared/api/types'
 import { useKept } from '@/shared/kept'
 import AsOf from '@/shared/ui/AsOf.vue'
-import { useOrderInstead } from '@/shared/orderInstead'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { emptyLine, linesOf, type PaperLine } from './paper'
 import PaperRow from './PaperRow.vue'
@@ -16,11 +15,6 @@ const route = useRoute()
 const router = useRouter()
 const number = Number(route.params['number'])
 const { bench, steps, error, isPending, at, sender, enter } = useBench(number)
-useOrderInstead(
-  number,
-  () => error.value,
-  () => bench.value?.order.status,
-)
 /** As copied so far, by step; outlives a reload. */
 const { kept: lines, forget } = useKept<Record<string, PaperLine>>(`paper-${number}`)
 const refused = ref<unknown>(null)

@@ -6,7 +6,6 @@ import { useEverythingChanged } from '@/shared/api/everything'
 import { usePress } from '@/shared/api/usePress'
 import { useKept } from '@/shared/kept'
 import { useSession } from '@/shared/session'
-import { useOrderInstead } from '@/shared/orderInstead'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { litresText } from '@/shared/units'
 import OilLeftEntry from './OilLeftEntry.vue'
@@ -19,11 +18,6 @@ const router = useRouter()
 const everythingChanged = useEverythingChanged()
 const number = Number(route.params['number'])
 const { bench, steps, error, isPending, sender } = useBench(number)
-useOrderInstead(
-  number,
-  () => error.value,
-  () => bench.value?.order.status,
-)
 const { mayRelease } = useSession()
 /** Outlives a reload. */
 const { kept: remark, forget } = useKept<string>(`release-${number}`)

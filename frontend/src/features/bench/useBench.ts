@@ -3,6 +3,7 @@ import { computed, onBeforeUnmount, watch } from 'vue'
 import { answered, api } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { Bench, NewEntry, Operation, Step } from '@/shared/api/types'
+import { useOrderInstead } from '@/shared/orderInstead'
 import { entriesOf } from './entries'
 
 export interface BenchStep {
@@ -21,6 +22,11 @@ export function useBench(number: number) {
     queryFn: ({ signal }) => answered(api.GET('/api/orders/{number}/bench', { params: { path: { number } }, signal })),
     refetchInterval: 20_000,
   })
+  useOrderInstead(
+    number,
+    () => error.value,
+    () => data.value?.order.status,
+  )
   const steps = computed<BenchStep[]>(() => flatten(data.value))
 
   watch(

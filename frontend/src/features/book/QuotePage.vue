@@ -65,12 +65,6 @@ watch(form, () => quote.reset(), { deep: true })
 </template>
 
 <style scoped>
-fieldset {
-  border: 0;
-  padding: 0;
-  margin: 0;
-}
-
 .tight {
   gap: 5px;
 }

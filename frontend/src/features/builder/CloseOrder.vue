@@ -74,9 +74,6 @@ const close = usePress({
 
 <style scoped>
 fieldset {
-  border: 0;
-  padding: 0;
-  margin: 0;
   gap: 6px;
 }
 

@@ -180,12 +180,6 @@ async function send(): Promise<void> {
   gap: 24px;
 }
 
-fieldset {
-  border: 0;
-  padding: 0;
-  margin: 0;
-}
-
 legend,
 .complaint {
   font-weight: 600;

@@ -4,7 +4,6 @@ import { useRoute } from 'vue-router'
 import { cartOf } from '@/shared/cart'
 import AsOf from '@/shared/ui/AsOf.vue'
 import CartStop from '@/shared/ui/CartStop.vue'
-import { useOrderInstead } from '@/shared/orderInstead'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import TakeBackPart from './TakeBackPart.vue'
 import { useCart } from './useCart'
@@ -12,11 +11,6 @@ import { useCart } from './useCart'
 /** The cart before the first drain: what lies on it in the order of use, and each part held against its serial number. */
 const number = Number(useRoute().params['number'])
 const { cart, error, at, isPending, scans, told, hold, read, confirmedBy, asked, held: count } = useCart(number)
-useOrderInstead(
-  number,
-  () => error.value,
-  () => cart.value?.order.status,
-)
 const stops = computed(() => (cart.value ? cartOf(cart.value.document) : []))
 const atBench = computed(() => ['issued', 'in_work', 'stopped'].includes(cart.value?.order.status ?? ''))
 /** What is about to be taken back. */

@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { answered, api, asProblem } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
+import { useOrderInstead } from '@/shared/orderInstead'
 import { useSession } from '@/shared/session'
 import { freshName } from '@/shared/unsent/pages'
 import { scansOf } from './scans'
@@ -25,6 +26,11 @@ export function useCart(number: number) {
     queryFn: ({ signal }) => answered(api.GET('/api/orders/{number}/cart', { params: { path: { number } }, signal })),
     refetchInterval: 20_000,
   })
+  useOrderInstead(
+    number,
+    () => error.value,
+    () => data.value?.order.status,
+  )
   watch(
     () => scans.answer,
     (cart) => {

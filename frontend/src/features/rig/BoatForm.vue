@@ -219,12 +219,6 @@ const uses = [
   max-width: 900px;
 }
 
-fieldset {
-  border: 0;
-  padding: 0;
-  margin: 0;
-}
-
 legend {
   font-weight: 600;
   float: left;

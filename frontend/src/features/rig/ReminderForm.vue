@@ -80,12 +80,6 @@ const channels = [
 </template>
 
 <style scoped>
-fieldset {
-  border: 0;
-  padding: 0;
-  margin: 0;
-}
-
 textarea {
   height: auto;
 }
