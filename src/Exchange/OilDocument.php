@@ -7,7 +7,7 @@ namespace FreshTack\Exchange;
 use FreshTack\Core\Fluid\ContainerPick;
 use FreshTack\Core\Fluid\ContainerPlan;
 use FreshTack\Core\Order\OilPool;
-use FreshTack\Core\Order\Position;
+use FreshTack\Core\Plan\Position;
 
 /** The oil of an order: pooled need, and the containers to pull. */
 final readonly class OilDocument

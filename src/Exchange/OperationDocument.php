@@ -11,6 +11,7 @@ use FreshTack\Core\Fastening\TurnsAfterSeating;
 use FreshTack\Core\Order\OrderedOperation;
 use FreshTack\Core\Order\OrderedStep;
 use FreshTack\Core\Plan\Gate;
+use FreshTack\Core\Plan\PlannedWork;
 use FreshTack\Core\Procedure\Caution;
 use FreshTack\Core\Procedure\Figure;
 use FreshTack\Core\Quantity\Torque;
@@ -31,37 +32,64 @@ final readonly class OperationDocument
             'label' => $ordered->position?->label() ?? 'Whole rig',
             'task' => $ordered->task?->value,
             'title' => $ordered->operation->title,
-            'attendedMin' => $ordered->attended->count,
-            'unattendedMin' => $ordered->unattended->count,
+            'attendedMin' => $ordered->work->hands->handsOnMin,
+            'presenceMin' => $ordered->work->hands->presenceMin,
+            'unattendedMin' => $ordered->work->hands->unattendedMin,
+            'people' => $ordered->work->hands->people,
+            'needs' => self::needs($ordered->work),
             'why' => $ordered->operation->why,
-            'gates' => array_map(static fn (Gate $gate): string => $gate->text(), $ordered->gates()),
-            'cautions' => array_map(self::caution(...), $ordered->operation->cautions),
+            'gates' => array_map(static fn (Gate $gate): string => $gate->text(), $ordered->work->gates()),
+            'cautions' => array_map(self::caution(...), $ordered->operation->doing->outfit->cautions),
             'steps' => array_map(self::step(...), $ordered->steps),
-            'movable' => null !== $ordered->position && null === $ordered->operation->setting->mode,
+            'movable' => null !== $ordered->position && null === $ordered->operation->calling->mode,
             'byHand' => $ordered->isByHand(),
+        ];
+    }
+
+    /**
+     * What the model of the engine asks before it, as the plan was checked.
+     *
+     * @return Doc
+     */
+    private static function needs(PlannedWork $work): array
+    {
+        return [
+            'open' => array_column($work->needs->open, 'value'),
+            'shut' => array_column($work->needs->shut, 'value'),
+            'gates' => array_column($work->needs->gates, 'value'),
+            'attitude' => $work->needs->attitude?->value,
+            'lockout' => $work->needs->lockout->value,
+            'restMin' => $work->needs->restMin,
+            'opens' => $work->changes->opens?->value,
+            'closes' => $work->changes->closes?->value,
+            'zone' => $work->hands->zone->value,
+            'together' => '' === $work->standing->together ? null : $work->standing->together,
         ];
     }
 
     /** @return Doc */
     private static function step(OrderedStep $step): array
     {
+        $tightening = $step->figures->tightening;
+
         return [
-            'id' => $step->id,
-            'text' => $step->text,
-            'figure' => null === $step->figure ? null : self::figure($step->figure),
-            'beside' => $step->beside,
-            'check' => $step->check,
-            'slip' => $step->slip,
-            'rows' => $step->rows,
-            'stack' => $step->stack,
-            'entry' => $step->entry,
-            'must' => $step->must,
-            'tightening' => self::tightening($step->tightening),
-            'stages' => $step->tightening instanceof StagedTorque ? array_map(static fn (Torque $stage): string => $stage->given, $step->tightening->stages) : [],
-            'degrees' => $step->tightening instanceof TorqueAndAngle ? $step->tightening->degrees : null,
-            'warning' => $step->warning,
-            'event' => $step->event,
-            'uses' => $step->uses,
+            'id' => $step->id->text,
+            'text' => $step->words->text,
+            'figure' => null === $step->figures->figure ? null : self::figure($step->figures->figure),
+            'beside' => $step->words->beside,
+            'check' => $step->words->check,
+            'slip' => $step->words->slip,
+            'rows' => $step->figures->rows,
+            'stack' => $step->figures->stack,
+            'entry' => $step->done->entry,
+            'must' => $step->done->must,
+            'tightening' => self::tightening($tightening),
+            'stages' => $tightening instanceof StagedTorque ? array_map(static fn (Torque $stage): string => $stage->given, $tightening->stages) : [],
+            'degrees' => $tightening instanceof TorqueAndAngle ? $tightening->degrees : null,
+            'warning' => $step->words->warning,
+            'event' => $step->done->event,
+            'effects' => array_column($step->done->effects, 'value'),
+            'uses' => $step->figures->uses,
         ];
     }
 

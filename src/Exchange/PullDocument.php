@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Exchange;
 
-use FreshTack\Core\Order\Position;
+use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Order\ToolLine;
 use FreshTack\Core\Parts\KitOffer;
 use FreshTack\Core\Parts\PartLine;

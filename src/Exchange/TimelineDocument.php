@@ -21,9 +21,11 @@ final readonly class TimelineDocument
             'technicians' => $timeline->technicians,
             'elapsedMin' => $timeline->elapsedMin,
             'handsOnMin' => $timeline->handsOnMin(),
+            'presenceMin' => $timeline->presenceMin(),
             'boundMin' => $timeline->boundMin,
             'gapPermille' => $timeline->gapPermille(),
             'turns' => $timeline->turns(),
+            'changes' => $timeline->changes(),
             'entries' => array_map(static fn (TimelineEntry $entry): array => self::entry($entry, $timeline), $timeline->entries),
         ];
     }
@@ -34,7 +36,8 @@ final readonly class TimelineDocument
         return [
             'id' => $entry->id(),
             'startMin' => $entry->startMin,
-            'attendedEndMin' => $entry->attendedEndMin(),
+            'attendedEndMin' => $entry->handsOnEndMin(),
+            'presenceEndMin' => $entry->heldEndMin(),
             'endMin' => $entry->endMin(),
             'technicians' => $entry->technicians,
             'helper' => $entry->helper,

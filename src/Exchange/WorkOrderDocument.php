@@ -30,7 +30,7 @@ use FreshTack\Core\SpecBook\SheetValue;
  */
 final readonly class WorkOrderDocument
 {
-    public const FORMAT = 'fresh-tack/work-order/1';
+    public const FORMAT = 'fresh-tack/work-order/2';
 
     /**
      * @param bool $withTimeline whether it says when everything is done; its operations stand in that order in any case
@@ -60,7 +60,7 @@ final readonly class WorkOrderDocument
             'tools' => array_map(PullDocument::tool(...), $order->tools),
             'cautions' => self::cautions($order),
             'timeline' => $withTimeline ? TimelineDocument::of($order->timeline) : null,
-            'labour' => ['handsOnMin' => $order->labour->handsOn->count, 'allowanceMin' => $order->labour->allowance->minutes->count, 'allowanceReason' => $order->labour->allowance->reason, 'unattendedMin' => $order->labour->unattended->count, 'soldTenths' => $order->labour->soldTenths(), 'elapsedMin' => $order->timeline->elapsedMin, 'technicians' => $order->timeline->technicians],
+            'labour' => self::labour($order),
             'byHand' => self::byHand($order),
             'issuable' => $order->hasWork(),
         ];
@@ -191,12 +191,37 @@ final readonly class WorkOrderDocument
         ];
     }
 
+    /** @return Doc */
+    private static function labour(WorkOrder $order): array
+    {
+        $labour = $order->labour;
+
+        return [
+            'handsOnMin' => $labour->handsOn->count,
+            'secondHandMin' => $labour->secondHand->count,
+            'secondHandSold' => $labour->sellsAll,
+            'presenceMin' => $labour->presence->count,
+            'allowanceMin' => $labour->allowance->minutes->count,
+            'allowanceReason' => $labour->allowance->reason,
+            'unattendedMin' => $labour->unattended->count,
+            'soldTenths' => $labour->soldTenths(),
+            'elapsedMin' => $order->timeline->elapsedMin,
+            'technicians' => $order->timeline->technicians,
+            'changes' => $order->timeline->changes(),
+        ];
+    }
+
     /** @return Doc what was asked for by hand and can't be */
     private static function byHand(WorkOrder $order): array
     {
         return [
-            'refused' => array_map(static fn (RefusedMove $refused): array => ['work' => $refused->move->work, 'before' => $refused->move->before, 'gate' => $refused->gate?->value, 'why' => $refused->why], $order->refused),
-            'lost' => array_map(static fn (HandStep $step): array => ['id' => $step->id, 'after' => $step->after, 'text' => $step->text], $order->lost),
+            'refused' => array_map(static fn (RefusedMove $refused): array => [
+                'work' => $refused->move->work->text,
+                'before' => $refused->move->before->text,
+                'gate' => $refused->gate?->value,
+                'why' => $refused->why,
+            ], $order->refused),
+            'lost' => array_map(static fn (HandStep $step): array => ['id' => $step->id, 'after' => $step->after->text, 'text' => $step->text], $order->lost),
         ];
     }
 
@@ -209,7 +234,7 @@ final readonly class WorkOrderDocument
     {
         $titles = [];
         foreach ($order->operations as $ordered) {
-            foreach ($ordered->operation->cautions as $caution) {
+            foreach ($ordered->operation->doing->outfit->cautions as $caution) {
                 $titles[$caution->value][$ordered->operation->title] = true;
             }
         }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Storage;
 
 use Doctrine\ORM\EntityManagerInterface;
-use FreshTack\Core\Order\Position;
+use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Exchange\Json;
 use FreshTack\Shop\TakenBack\EngineMove;

@@ -6,7 +6,7 @@ namespace FreshTack\Storage;
 
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\ORM\EntityManagerInterface;
-use FreshTack\Core\Order\Position;
+use FreshTack\Core\Plan\Position;
 use FreshTack\Core\SpecBook\Plate;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;

@@ -29,6 +29,11 @@ final readonly class DipstickReading
         return $this->fraction->isGreaterThan(1);
     }
 
+    public function isBelowLow(): bool
+    {
+        return $this->fraction->isNegative();
+    }
+
     public function text(): string
     {
         return Decimal::plain($this->fraction);

@@ -6,26 +6,31 @@ namespace FreshTack\Core\Labour;
 
 use FreshTack\Core\Quantity\Minutes;
 
-/** Hands-on and unattended minutes of an order, every opening counted once; sold in tenths of an hour, rounded up once. */
+/** Minutes of an order, every opening counted once; sold in tenths of an hour, rounded up once. */
 final readonly class LabourSum
 {
-    private function __construct(public Minutes $handsOn, public Minutes $unattended, public Allowance $allowance)
-    {
-    }
-
-    /** @param list<array{Minutes, Minutes}> $operations hands-on and unattended */
-    public static function of(array $operations, ?Allowance $allowance = null): self
-    {
-        return new self(
-            array_reduce($operations, static fn (Minutes $sum, array $operation): Minutes => $sum->plus($operation[0]), Minutes::none()),
-            array_reduce($operations, static fn (Minutes $sum, array $operation): Minutes => $sum->plus($operation[1]), Minutes::none()),
-            $allowance ?? Allowance::none(),
-        );
+    /**
+     * @param Minutes $handsOn    at work, of every person
+     * @param Minutes $secondHand the part of it that is a second or third person's
+     * @param Minutes $presence   by running engines; by those that run together counted once
+     * @param Minutes $unattended going on by itself
+     * @param bool    $sellsAll   whether a second person's minutes are sold
+     */
+    public function __construct(
+        public Minutes $handsOn,
+        public Minutes $secondHand,
+        public Minutes $presence,
+        public Minutes $unattended,
+        public Allowance $allowance,
+        public bool $sellsAll = true,
+    ) {
     }
 
     /** Sold tenths of an hour, allowance included: 6 min each, any rest counted as one more. */
     public function soldTenths(): int
     {
-        return intdiv($this->handsOn->plus($this->allowance->minutes)->count + 5, 6);
+        $handsOn = $this->sellsAll ? $this->handsOn : $this->handsOn->beyond($this->secondHand);
+
+        return intdiv($handsOn->plus($this->presence)->plus($this->allowance->minutes)->count + 5, 6);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Order;
 
+use FreshTack\Core\Plan\Position;
 use FreshTack\Core\SpecBook\Task;
 
 /** A picked task that can't be issued, with the reason and what would mend it; the rest of the order goes on. */

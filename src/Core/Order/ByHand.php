@@ -25,22 +25,13 @@ final readonly class ByHand
     public function into(array $operations): array
     {
         foreach ($this->steps as $step) {
-            $places = array_keys(array_map(static fn (OrderedOperation $operation): string => $operation->id(), $operations), $step->after, true);
+            $places = array_keys(array_map(static fn (OrderedOperation $operation): string => $operation->id(), $operations), $step->after->text, true);
             if ([] !== $places) {
                 array_splice($operations, $places[0] + 1, 0, [$operations[$places[0]]->followedBy($step)]);
             }
         }
 
         return $operations;
-    }
-
-    /** @return array{moves: list<array{work: string, before: string}>, steps: list<array{id: string, after: string, text: string, attendedMin: int}>} as it is read */
-    public function toArray(): array
-    {
-        return [
-            'moves' => array_map(static fn (HandMove $move): array => ['work' => $move->work, 'before' => $move->before], $this->moves),
-            'steps' => array_map(static fn (HandStep $step): array => ['id' => $step->id, 'after' => $step->after, 'text' => $step->text, 'attendedMin' => $step->attended->count], $this->steps),
-        ];
     }
 
     /** @return list<HandMove> what was moved, and each added step behind what it follows */
@@ -58,6 +49,6 @@ final readonly class ByHand
     {
         $known = array_fill_keys(array_map(static fn (OrderedOperation $operation): string => $operation->id(), $operations), true);
 
-        return array_values(array_filter($this->steps, static fn (HandStep $step): bool => !isset($known[$step->operation()])));
+        return array_values(array_filter($this->steps, static fn (HandStep $step): bool => !isset($known[$step->operation()->text])));
     }
 }

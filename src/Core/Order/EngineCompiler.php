@@ -203,7 +203,7 @@ final class EngineCompiler
             return array_map(fn (OrderedOperation $operation): OrderedOperation => $this->steps->at($engine->position, $operation, $facts, $bare), $sister);
         }
         $called = $this->called->operations($facts, array_map(static fn (PickedTask $picked): Task => $picked->task, $ready));
-        $opened = array_filter(array_map(static fn (array $entry): ?Opening => $entry[1]->opens, $called));
+        $opened = array_filter(array_map(static fn (array $entry): ?Opening => $entry[1]->covers->opens, $called));
         $has = static fn (Opening $opening): bool => !$opening->mayBeLacking() || \in_array($opening, $opened, true);
 
         return $this->ordered[$kind] = array_map(fn (array $entry, int $index): OrderedOperation => $this->steps->ordered(
@@ -211,8 +211,8 @@ final class EngineCompiler
             $entry[0],
             $entry[1],
             $facts,
-            array_values(array_filter($entry[1]->openings, $has)),
-            self::STEP * $entry[1]->phase->rank() + $index,
+            array_values(array_filter($entry[1]->covers->open, $has)),
+            self::STEP * $entry[1]->calling->phase->rank() + $index,
             $bare,
         ), $called, array_keys($called));
     }
@@ -233,6 +233,6 @@ final class EngineCompiler
     /** Engines of one kind differ in nothing that a procedure could ask for, but for the reading on arrival. */
     private static function kind(EngineRequest $engine, EngineFacts $facts): string
     {
-        return spl_object_id($engine->sheet).'|'.(null === $engine->arrival ? '' : 'read').'|'.$facts->taskKey().'|';
+        return spl_object_id($engine->sheet).'|'.$facts->raw('order.arrivalRead').$facts->raw('order.warm').'|'.$facts->taskKey().'|';
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Core\Order;
 
 use FreshTack\Core\Fluid\LevelAdvice;
+use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Procedure\EngineFacts;
 use FreshTack\Core\SpecBook\SheetHead;
 

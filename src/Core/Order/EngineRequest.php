@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Order;
 
+use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\SpecBook\SpecSheet;
 

@@ -30,18 +30,25 @@ final readonly class FactsMaker
     {
         $method = $this->drainMethod($engine);
         $filter = $this->withFilter($ready) ? 'yes' : 'no';
-        $warm = $this->request->policy->schools->is(Question::DrainTemperature, 'warm') ? 'yes' : 'no';
+        $isLow = null !== $engine->arrival && $engine->arrival->reading->isBelowLow();
+        $warm = !$isLow && $this->request->policy->schools->is(Question::DrainTemperature, 'warm') ? 'yes' : 'no';
         $figures = [
             new Figure('order.place', 'place', $this->request->place->label(), null, 'check-in'),
             new Figure('order.air', 'air until the next service', $this->request->air->text(), null, 'check-in'),
-            new Figure('order.warm', 'drained warm', $warm, null, 'shop policy'),
+            new Figure('order.engines', 'engines', (string) \count($this->request->engines), null, 'check-in'),
+            new Figure('order.warm', 'drained warm', $warm, $isLow ? 'Below the low mark on arrival: not run before oil is in.' : null, 'shop policy'),
             new Figure('order.filter', 'filter changed', $filter, null, 'tasks picked'),
             ...(null === $method ? [] : [new Figure('order.drainMethod', 'drained by', $method, null, 'sheet and place')]),
             ...(null === $engine->arrival ? [] : [new Figure('order.arrival', 'level on arrival', $engine->arrival->reading->text(), null, 'check-in')]),
             $this->gasketLubricant($engine),
             ...$this->oilFigures($engine, $ready),
         ];
-        $raw = ['order.place' => $this->request->place->value, 'order.warm' => $warm, 'order.filter' => $filter, 'order.arrivalRead' => null === $engine->arrival ? 'no' : 'yes'];
+        $raw = [
+            'order.place' => $this->request->place->value,
+            'order.warm' => $warm,
+            'order.filter' => $filter,
+            'order.arrivalRead' => $this->isArrivalRead($engine) ? 'yes' : 'no',
+        ];
 
         return new EngineFacts(
             $engine->sheet,
@@ -156,6 +163,12 @@ final readonly class FactsMaker
         return null === $level || null === $engine->arrival
             ? null
             : $this->advisor->advise(new LevelQuestion($engine->arrival->reading, true, false, $engine->arrival->rest, $level->restAfterRun), $level->dipstick);
+    }
+
+    /** A reading that had not settled is read again before anything else. */
+    private function isArrivalRead(EngineRequest $engine): bool
+    {
+        return null !== $engine->arrival && Advice::Wait !== $this->arrivalAdvice($engine)?->advice;
     }
 
     public function isArrivalUndecided(EngineRequest $engine): bool

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Core\Order;
 
 use FreshTack\Core\Plan\HandMove;
+use FreshTack\Core\Plan\WorkId;
 use FreshTack\Core\Quantity\Minutes;
 
 /**
@@ -17,9 +18,9 @@ final readonly class HandStep
 
     /**
      * @param string $id    `hand-` and a number, one of its own in the order
-     * @param string $after id of the operation that it follows
+     * @param WorkId $after the operation that it follows
      */
-    public function __construct(public string $id, public string $after, public string $text, public Minutes $attended)
+    public function __construct(public string $id, public WorkId $after, public string $text, public Minutes $attended)
     {
     }
 
@@ -30,9 +31,9 @@ final readonly class HandStep
     }
 
     /** Of the operation that it becomes: it stands at the engine, or the rig, of what it follows. */
-    public function operation(): string
+    public function operation(): WorkId
     {
-        return substr($this->after, 0, (int) strpos($this->after, '.')).'.'.$this->id;
+        return new WorkId($this->after->position, $this->id);
     }
 
     public function move(): HandMove

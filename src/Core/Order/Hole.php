@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Order;
 
+use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Procedure\EngineFacts;
 
 /** A value that a picked task needs and that nobody has sourced. */

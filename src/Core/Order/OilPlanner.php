@@ -7,6 +7,7 @@ namespace FreshTack\Core\Order;
 use FreshTack\Core\Fluid\Container;
 use FreshTack\Core\Fluid\ContainerPlanner;
 use FreshTack\Core\Fluid\ShelfTooShort;
+use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Quantity\Volume;
 use FreshTack\Core\Quantity\VolumeUnit;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Core\Order;
 
 use FreshTack\Core\Fluid\ContainerPlan;
+use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Quantity\Volume;
 
 /** The same oil for all engines that take it: the pooled need, and the containers to pull, or why the shelf fails. */

@@ -4,19 +4,21 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Order;
 
+use FreshTack\Core\Labour\Allowance;
 use FreshTack\Core\Labour\LabourSum;
 use FreshTack\Core\Parts\PartsPlanner;
+use FreshTack\Core\Plan\CannotPlan;
 use FreshTack\Core\Plan\Effort;
 use FreshTack\Core\Plan\GateBroken;
 use FreshTack\Core\Plan\GateChecker;
 use FreshTack\Core\Plan\MoveRefusals;
-use FreshTack\Core\Plan\Sequence\InvalidSequence;
 use FreshTack\Core\Plan\TimedWork;
 use FreshTack\Core\Plan\Timeline;
 use FreshTack\Core\Plan\TimelineEntry;
 use FreshTack\Core\Plan\WorkPlanner;
 use FreshTack\Core\Policy\Question;
 use FreshTack\Core\Procedure\Caution;
+use FreshTack\Core\Quantity\Minutes;
 
 /**
  * Core's front door: a request in, a whole work order out. The same request gives the same order. Tasks that can't
@@ -25,7 +27,7 @@ use FreshTack\Core\Procedure\Caution;
 final readonly class OrderBuilder
 {
     /** Of the rules by which orders are built; it is kept beside every frozen order. */
-    public const VERSION = '0.3.0';
+    public const VERSION = '0.4.0';
 
     public function __construct(
         private OilPlanner $oil = new OilPlanner(),
@@ -38,12 +40,13 @@ final readonly class OrderBuilder
 
     /**
      * @throws GateBroken if the procedures lead to a sequence that a gate forbids: the book is at fault, not the request
+     * @throws CannotPlan if no plan can do what the procedures ask; likewise
      */
     public function build(OrderRequest $request, Effort $effort = Effort::Quick): WorkOrder
     {
         $engines = $this->engines($request);
-        $plan = RigPlan::of($engines, $request->byHand->moves());
-        $timeline = $this->timeline($plan, $request->technicians, $effort);
+        $plan = RigPlan::of($engines, $request->shared, $request->byHand->moves());
+        $timeline = $this->timeline($plan, $request, $effort);
         $operations = array_map($plan->operation(...), $timeline->entries);
         $byPosition = array_column(array_map(static fn (EngineOrder $engine): array => [$engine->position->value, $engine], $engines), 1, 0);
 
@@ -52,13 +55,32 @@ final readonly class OrderBuilder
             $engines,
             $operations,
             $this->oil->plan($engines, $request),
-            $this->parts->plan(PartsList::demands($operations, $byPosition), $request->parts, $request->kits, $request->policy->schools->is(Question::Parts, 'approved_others')),
+            $this->parts->plan(
+                PartsList::demands($operations, $byPosition),
+                $request->parts,
+                $request->kits,
+                $request->policy->schools->is(Question::Parts, 'approved_others'),
+            ),
             (new ToolList($request))->of($operations, $byPosition),
             $this->cautions($operations, $request),
-            LabourSum::of(array_map(static fn (OrderedOperation $operation): array => [$operation->attended, $operation->unattended], $operations), $request->allowance),
+            $this->labour($timeline, $request),
             $timeline,
-            $this->refusals->of($plan->works, $request->byHand->moves),
+            $this->refusals->of($plan->works),
             $request->byHand->lost($operations),
+        );
+    }
+
+    private function labour(Timeline $timeline, OrderRequest $request): LabourSum
+    {
+        $sum = static fn (\Closure $minutes): Minutes => Minutes::count(array_sum(array_map($minutes, $timeline->entries)));
+
+        return new LabourSum(
+            Minutes::count($timeline->handsOnMin()),
+            $sum(static fn (TimelineEntry $entry): int => $entry->work->hands->handsOnMin * ($entry->work->hands->people - 1)),
+            Minutes::count($timeline->presenceMin()),
+            $sum(static fn (TimelineEntry $entry): int => $entry->work->hands->unattendedMin),
+            $request->allowance ?? Allowance::none(),
+            $request->policy->schools->is(Question::SecondPerson, 'sold'),
         );
     }
 
@@ -72,15 +94,11 @@ final readonly class OrderBuilder
         return array_map($compiler->compile(...), $requested);
     }
 
-    /** @throws GateBroken */
-    private function timeline(RigPlan $plan, int $technicians, Effort $effort): Timeline
+    /** @throws GateBroken|CannotPlan */
+    private function timeline(RigPlan $plan, OrderRequest $request, Effort $effort): Timeline
     {
-        try {
-            $timeline = $this->planner->plan($plan->works, $technicians, $effort);
-        } catch (InvalidSequence $error) {
-            throw new \LogicException('Work that was put in order goes in a circle.', 0, $error);
-        }
-        $this->gates->checkTimed($plan->works->positions(), array_map(static fn (TimelineEntry $entry): TimedWork => $entry->timed(), $timeline->entries));
+        $timeline = $this->planner->plan($plan->works, $request->technicians, $request->policy->changeMin, $effort);
+        $this->gates->checkTimed($plan->works->rig, array_map(static fn (TimelineEntry $entry): TimedWork => $entry->timed, $timeline->entries));
 
         return $timeline;
     }
@@ -92,7 +110,7 @@ final readonly class OrderBuilder
      */
     private function cautions(array $operations, OrderRequest $request): array
     {
-        $called = array_merge([Caution::Manual], Place::Afloat === $request->place ? [Caution::OverWater] : [], ...array_map(static fn (OrderedOperation $operation): array => $operation->operation->cautions, $operations));
+        $called = array_merge([Caution::Manual], Place::Afloat === $request->place ? [Caution::OverWater] : [], ...array_map(static fn (OrderedOperation $operation): array => $operation->operation->doing->outfit->cautions, $operations));
 
         return array_values(array_filter(Caution::cases(), static fn (Caution $caution): bool => \in_array($caution, $called, true)));
     }

@@ -21,6 +21,7 @@ final readonly class OrderRequest
      * @param int                           $technicians who work on it at once, from 1
      * @param list<string>                  $kits        taken instead of loose pieces
      * @param list<TorqueWrench>            $wrenches    the shop's
+     * @param bool                          $shared      whether keys, lanyards or batteries serve more than one engine
      */
     public function __construct(
         public string $number,
@@ -37,19 +38,20 @@ final readonly class OrderRequest
         public array $wrenches = [],
         public ?Allowance $allowance = null,
         public ByHand $byHand = new ByHand(),
+        public bool $shared = false,
     ) {
     }
 
     public function withSchools(Schools $schools): self
     {
-        $policy = new OrderPolicy($this->policy->firstPourPercent, $this->policy->reservePerEngine, $this->policy->roundTo, $this->policy->prefersGrades, $schools);
+        $policy = new OrderPolicy($this->policy->firstPourPercent, $this->policy->reservePerEngine, $this->policy->roundTo, $this->policy->prefersGrades, $schools, $this->policy->changeMin);
 
-        return new self($this->number, $this->day, $this->place, $this->air, $policy, $this->shelf, $this->parts, $this->engines, $this->procedures, $this->technicians, $this->kits, $this->wrenches, $this->allowance, $this->byHand);
+        return new self($this->number, $this->day, $this->place, $this->air, $policy, $this->shelf, $this->parts, $this->engines, $this->procedures, $this->technicians, $this->kits, $this->wrenches, $this->allowance, $this->byHand, $this->shared);
     }
 
     /** @param non-empty-list<EngineRequest> $engines */
     public function withEngines(array $engines): self
     {
-        return new self($this->number, $this->day, $this->place, $this->air, $this->policy, $this->shelf, $this->parts, $engines, $this->procedures, $this->technicians, $this->kits, $this->wrenches, $this->allowance, $this->byHand);
+        return new self($this->number, $this->day, $this->place, $this->air, $this->policy, $this->shelf, $this->parts, $engines, $this->procedures, $this->technicians, $this->kits, $this->wrenches, $this->allowance, $this->byHand, $this->shared);
     }
 }

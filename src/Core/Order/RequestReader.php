@@ -11,6 +11,7 @@ use FreshTack\Core\Fluid\DipstickReading;
 use FreshTack\Core\Labour\Allowance;
 use FreshTack\Core\Parts\PartsShelf;
 use FreshTack\Core\Parts\ShelfPartReader;
+use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Policy\SchoolsReader;
 use FreshTack\Core\Procedure\Procedure;
 use FreshTack\Core\Procedure\ProcedureReader;
@@ -38,7 +39,7 @@ final readonly class RequestReader
     public static function read(mixed $document, array $known = [], ?array $procedures = null): OrderRequest
     {
         $cursor = Cursor::over($document);
-        $cursor->knowsOnly('format', 'order', 'day', 'place', 'air', 'policy', 'shelf', 'catalogue', 'engines', 'procedures', 'technicians', 'kits', 'wrenches', 'allowance', 'byHand');
+        $cursor->knowsOnly('format', 'order', 'day', 'place', 'air', 'policy', 'shelf', 'catalogue', 'engines', 'procedures', 'technicians', 'kits', 'wrenches', 'allowance', 'byHand', 'sharedLockout');
         if (self::FORMAT !== $cursor->at('format')->raw()) {
             $cursor->at('format')->flaw('This must be "'.self::FORMAT.'".');
         }
@@ -55,10 +56,27 @@ final readonly class RequestReader
         $wrenches = $cursor->at('wrenches')->isNull() ? [] : array_values(array_filter(array_map(WrenchReader::at(...), $cursor->at('wrenches')->list(0, 100))));
         $allowance = $cursor->at('allowance')->isNull() ? null : self::allowance($cursor->at('allowance'));
         $byHand = ByHandReader::at($cursor->at('byHand'));
+        $shared = !$cursor->at('sharedLockout')->isNull() && $cursor->at('sharedLockout')->bool();
         $cursor->flaws->throwIfAny();
 
         return null === $air || null === $policy || [] === $engines
-            ? throw InvalidDocument::at('', 'This request can\'t be read.') : new OrderRequest($head[0], $head[1], $head[2], $air, $policy, array_values($shelf), $parts, $engines, $procedures, $hands, $kits, $wrenches, $allowance, $byHand);
+            ? throw InvalidDocument::at('', 'This request can\'t be read.') : new OrderRequest(
+                $head[0],
+                $head[1],
+                $head[2],
+                $air,
+                $policy,
+                array_values($shelf),
+                $parts,
+                $engines,
+                $procedures,
+                $hands,
+                $kits,
+                $wrenches,
+                $allowance,
+                $byHand,
+                $shared,
+            );
     }
 
     /** Minutes without a reason are a flaw at the reason. */
@@ -86,8 +104,9 @@ final readonly class RequestReader
         $percent = $policy->at('firstPourPercent')->int(1, 100);
         $prefers = $policy->at('prefersGrades')->strings();
         $schools = SchoolsReader::at($policy->at('schools'));
+        $change = $policy->at('changeMin')->optionalInt(0, 30) ?? OrderPolicy::CHANGE_MIN;
 
-        return null === $reserve || null === $roundTo ? null : new OrderPolicy($percent, $reserve, $roundTo, $prefers, $schools);
+        return null === $reserve || null === $roundTo ? null : new OrderPolicy($percent, $reserve, $roundTo, $prefers, $schools, $change);
     }
 
     private static function oil(Cursor $oil): ?ShelfOil

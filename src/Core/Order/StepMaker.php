@@ -6,17 +6,26 @@ namespace FreshTack\Core\Order;
 
 use FreshTack\Core\Fastening\ThreadWarning;
 use FreshTack\Core\Fastening\Tightening;
-use FreshTack\Core\Plan\Attitude;
+use FreshTack\Core\Plan\Changes;
 use FreshTack\Core\Plan\Effect;
+use FreshTack\Core\Plan\Gate;
+use FreshTack\Core\Plan\Hands;
+use FreshTack\Core\Plan\Needs;
 use FreshTack\Core\Plan\Opening;
+use FreshTack\Core\Plan\PlannedWork;
+use FreshTack\Core\Plan\Position;
+use FreshTack\Core\Plan\Standing;
+use FreshTack\Core\Plan\StepId;
+use FreshTack\Core\Plan\WorkId;
 use FreshTack\Core\Procedure\EngineFacts;
 use FreshTack\Core\Procedure\Operation;
+use FreshTack\Core\Procedure\Phase;
 use FreshTack\Core\Procedure\Procedure;
 use FreshTack\Core\Procedure\RowFilter;
 use FreshTack\Core\Procedure\Scope;
 use FreshTack\Core\Procedure\Step;
 use FreshTack\Core\Procedure\StepEntry;
-use FreshTack\Core\Procedure\Template;
+use FreshTack\Core\Procedure\Thermal;
 use FreshTack\Core\Quantity\Minutes;
 use FreshTack\Core\SpecBook\SheetField;
 use FreshTack\Core\SpecBook\Table;
@@ -32,24 +41,28 @@ final readonly class StepMaker
      */
     public function ordered(Position $position, Procedure $procedure, Operation $operation, EngineFacts $facts, array $openings, int $rank, bool $bare = false): OrderedOperation
     {
-        $at = Scope::Rig === $operation->scope ? null : $position;
-        $called = $bare ? [] : array_values(array_filter($operation->steps, static fn (Step $step): bool => $step->when->holds($facts)));
-        $last = \count($called) - 1;
-        $steps = array_map(fn (Step $step, int $index): OrderedStep => $this->step($at, $operation, $step, $facts, $index === $last), $called, array_keys($called));
-
-        return new OrderedOperation(
-            $at,
-            $operation,
-            $procedure->task,
-            $this->handsOn($operation, $facts),
-            $this->minutes($operation->unattendedFrom, $facts) ?? $operation->unattended,
-            $operation->setting->attitude ?? $this->attitude($operation->setting->attitudeFrom, $facts),
-            $this->minutes($operation->restFrom, $facts)->count ?? 0,
-            $steps,
-            $openings,
-            null === $procedure->task ? '' : $procedure->id,
-            $rank,
+        $called = $operation->steps($facts);
+        $work = new PlannedWork(
+            new WorkId(Scope::Rig === $operation->calling->scope ? null : $position, $operation->id),
+            $operation->title,
+            $this->workNeeds($operation, $facts, $openings),
+            new Changes(
+                array_merge(...array_map(static fn (Step $step): array => $step->bench->effects, $called)),
+                $operation->covers->opens,
+                $operation->covers->closes,
+            ),
+            $this->hands($operation, $facts),
+            new Standing(
+                null === $procedure->task ? '' : $procedure->id,
+                $rank,
+                $operation->calling->phase->frame(),
+                $operation->calling->phase->rank() >= Phase::Reading->rank(),
+                Thermal::Warm === $operation->setting->thermal,
+                $operation->setting->together,
+            ),
         );
+
+        return new OrderedOperation($work, $operation, $procedure->task, $bare ? [] : $this->filledSteps($work, $operation, $called, $facts));
     }
 
     /**
@@ -59,13 +72,39 @@ final readonly class StepMaker
      */
     public function at(Position $position, OrderedOperation $sister, EngineFacts $facts, bool $bare): OrderedOperation
     {
-        $called = $bare || !$sister->operation->tellsArrival ? null : array_values(array_filter($sister->operation->steps, static fn (Step $step): bool => $step->when->holds($facts)));
-        if (null === $called) {
-            return $sister->at($position);
-        }
-        $last = \count($called) - 1;
+        $work = $sister->work->named($sister->work->id->at($position));
 
-        return $sister->at($position, array_map(fn (Step $step, int $index): OrderedStep => $this->step($position, $sister->operation, $step, $facts, $index === $last), $called, array_keys($called)));
+        return $sister->at($position, $bare || !$sister->operation->tellsArrival ? null : $this->filledSteps($work, $sister->operation, $sister->operation->steps($facts), $facts));
+    }
+
+    /** @param list<Opening> $openings */
+    private function workNeeds(Operation $operation, EngineFacts $facts, array $openings): Needs
+    {
+        $setting = $operation->setting;
+        $attitude = $setting->attitude->in($facts);
+        $said = $setting->attitude->isSaid && null === $attitude ? [Gate::AttitudeSaid] : [];
+
+        return new Needs(
+            $openings,
+            $operation->covers->shut,
+            [...$operation->covers->only, ...(Thermal::Cold === $setting->thermal ? [Gate::Cold] : []), ...$said],
+            $attitude,
+            $setting->lockout,
+            $this->minutes($operation->doing->times->restFrom, $facts)->count ?? 0,
+        );
+    }
+
+    private function hands(Operation $operation, EngineFacts $facts): Hands
+    {
+        $times = $operation->doing->times;
+
+        return new Hands(
+            $this->handsOn($operation, $facts)->count,
+            ($this->minutes($times->presenceFrom, $facts) ?? $times->presence)->count,
+            ($this->minutes($times->unattendedFrom, $facts) ?? $times->unattended)->count,
+            $operation->setting->people,
+            $operation->setting->zone,
+        );
     }
 
     private function minutes(?string $path, EngineFacts $facts): ?Minutes
@@ -73,11 +112,6 @@ final readonly class StepMaker
         $content = null === $path ? null : $facts->value($path)?->content;
 
         return $content instanceof Minutes ? $content : null;
-    }
-
-    private function attitude(?string $path, EngineFacts $facts): ?Attitude
-    {
-        return null === $path ? null : Attitude::tryFrom($facts->raw($path) ?? '');
     }
 
     private function handsOn(Operation $operation, EngineFacts $facts): Minutes
@@ -90,62 +124,79 @@ final readonly class StepMaker
             }
         }
 
-        return $operation->attended;
+        return $operation->doing->times->attended->in($facts);
     }
 
-    private function step(?Position $at, Operation $operation, Step $step, EngineFacts $facts, bool $isLast): OrderedStep
+    /**
+     * @param list<Step> $called
+     *
+     * @return list<OrderedStep>
+     */
+    private function filledSteps(PlannedWork $work, Operation $operation, array $called, EngineFacts $facts): array
     {
-        $content = null === $step->figure ? null : $facts->value($step->figure)?->content;
+        $stops = array_keys(array_filter($called, static fn (Step $step): bool => \in_array(Effect::Stopped, $step->bench->effects, true)));
+
+        return array_map(fn (Step $step, int $place): OrderedStep => $this->step(
+            new StepId($work->id, $step->id),
+            $step,
+            $facts,
+            match (true) {
+                StepEntry::Poured === $step->bench->entry => 'pour',
+                $place === ($stops[0] ?? null) => 'run',
+                default => null,
+            },
+        ), $called, array_keys($called));
+    }
+
+    /** @param string|null $event the engine has run once the step that stops it is done */
+    private function step(StepId $id, Step $step, EngineFacts $facts, ?string $event): OrderedStep
+    {
+        $path = $step->figures->figure;
+        $content = null === $path ? null : $facts->value($path)?->content;
         $tightening = $content instanceof Tightening ? $content : null;
+        $entry = $step->bench->entry;
+        $torque = $tightening?->torque();
 
         return new OrderedStep(
-            ($at->value ?? 'rig').'.'.$operation->id.'.'.$step->id,
-            $step->text->fill($facts),
-            null === $step->figure ? null : $facts->figure($step->figure),
-            $this->filled($step->beside, $facts),
-            $this->filled($step->check, $facts),
-            $this->filled($step->slip, $facts),
-            StepEntry::Tightening === $step->entry ? ($tightening?->entryKind() ?? StepEntry::Tick->value) : $step->entry->value,
-            $step->must,
-            $tightening,
-            $this->event($operation, $step, $isLast),
-            $step->needs,
-            $this->rows($step, $facts),
-            null === $tightening?->torque() ? null : ThreadWarning::of($tightening->torque(), $facts->schools()),
-            $this->stack($step, $facts),
+            $id,
+            new FilledWords(
+                $step->words->text->fill($facts),
+                $step->words->beside?->fill($facts),
+                $step->words->check?->fill($facts),
+                $step->words->slip?->fill($facts),
+                null === $torque ? null : ThreadWarning::of($torque, $facts->schools()),
+            ),
+            new FilledFigures(
+                null === $path ? null : $facts->figure($path),
+                $tightening,
+                $this->rows($step, $facts),
+                $this->stack($step, $facts),
+                $step->needs,
+            ),
+            new StepDone(
+                StepEntry::Tightening === $entry ? ($tightening?->entryKind() ?? StepEntry::Tick->value) : $entry->value,
+                $step->bench->must,
+                $event,
+                $step->bench->effects,
+            ),
         );
     }
 
     /** @return list<string> */
     private function rows(Step $step, EngineFacts $facts): array
     {
-        $table = null === $step->rows ? null : $facts->value($step->rows)?->content;
+        $table = null === $step->figures->rows ? null : $facts->value($step->figures->rows)?->content;
 
-        return $table instanceof Table ? array_map(static fn (TableRow $row): string => $row->spoken(), RowFilter::rows($table, $step->where, $facts)) : [];
+        return $table instanceof Table ? array_map(static fn (TableRow $row): string => $row->spoken(), RowFilter::rows($table, $step->figures->where, $facts)) : [];
     }
 
     /** @return list<array{piece: string, facing: string|null}> */
     private function stack(Step $step, EngineFacts $facts): array
     {
-        $table = null === $step->rows ? null : $facts->value($step->rows)?->content;
+        $table = null === $step->figures->rows ? null : $facts->value($step->figures->rows)?->content;
         $pieces = $table instanceof Table ? array_filter($table->rows, static fn (TableRow $row): bool => null !== $row->words('piece')) : [];
         $facesAny = [] !== array_filter($pieces, static fn (TableRow $row): bool => null !== $row->words('facing'));
 
         return $facesAny ? array_values(array_map(static fn (TableRow $row): array => ['piece' => $row->words('piece') ?? '', 'facing' => $row->words('facing')], $pieces)) : [];
-    }
-
-    private function filled(?Template $template, EngineFacts $facts): ?string
-    {
-        return $template?->fill($facts);
-    }
-
-    /** The engine has run once the last step of an operation that starts and stops it is done. */
-    private function event(Operation $operation, Step $step, bool $isLast): ?string
-    {
-        return match (true) {
-            StepEntry::Poured === $step->entry => 'pour',
-            $isLast && \in_array(Effect::Stopped, $operation->effects, true) => 'run',
-            default => null,
-        };
     }
 }

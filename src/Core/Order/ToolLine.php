@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Core\Order;
 
 use FreshTack\Core\Fastening\WrenchChoice;
+use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Quantity\Length;
 use FreshTack\Core\Quantity\Volume;
 

@@ -8,6 +8,7 @@ use FreshTack\Core\Fastening\StandIn;
 use FreshTack\Core\Fastening\TorqueTightening;
 use FreshTack\Core\Fastening\WrenchChoice;
 use FreshTack\Core\Fastening\WrenchChooser;
+use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Procedure\ToolNeed;
 use FreshTack\Core\Quantity\Length;
 use FreshTack\Core\Quantity\Volume;
@@ -52,9 +53,9 @@ final class ToolList
     /** @return list<ToolLine> with a torque wrench for every torque that is asked for */
     private function needed(OrderedOperation $operation, ?EngineOrder $engine): array
     {
-        $lines = array_map(static fn (ToolNeed $tool): ToolLine => self::tool($tool, $engine), $operation->operation->tools);
+        $lines = array_map(static fn (ToolNeed $tool): ToolLine => self::tool($tool, $engine), $operation->operation->doing->outfit->tools);
         foreach ($operation->steps as $step) {
-            $torque = $step->tightening?->torque();
+            $torque = $step->figures->tightening?->torque();
             if (null !== $torque) {
                 $lines[] = new ToolLine('Torque wrench that reaches', $torque->figure(), wrench: $this->wrench($torque));
             }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Parts;
 
-use FreshTack\Core\Order\Position;
+use FreshTack\Core\Plan\Position;
 
 /** A part that one operation fits. */
 final readonly class PartDemand

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Parts;
 
-use FreshTack\Core\Order\Position;
+use FreshTack\Core\Plan\Position;
 
 /** One part number on an order: how many, for which engines, and what the shelf says. */
 final readonly class PartLine

@@ -10,6 +10,9 @@ enum Attitude: string
     case Vertical = 'vertical';
     case TiltedUp = 'tilted_up';
     case TrimmedIn = 'trimmed_in';
+    case PartWay = 'part_way';
+    case SteeredOver = 'steered_over';
+    case LaidOver = 'laid_over';
 
     public function label(): string
     {

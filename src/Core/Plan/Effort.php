@@ -14,16 +14,16 @@ enum Effort: string
     /** For an order that is issued. */
     case Full = 'full';
 
-    private const PREVIEW_SCHEDULES = 3;
-    /** Placings of single activities: the more of them there are, the fewer schedules. */
-    private const FULL_PLACINGS = 50_000;
-    private const MOST_SCHEDULES = 2000;
-    private const LEAST_SCHEDULES = 150;
+    private const PREVIEW_SCHEDULES = 10;
+    /** Placings of single stretches: the more of them there are, the fewer schedules. */
+    private const FULL_PLACINGS = 60_000;
+    private const MOST_SCHEDULES = 1500;
+    private const LEAST_SCHEDULES = 200;
 
     public function schedules(int $activities): int
     {
         return match ($this) {
-            self::Quick => 0,
+            self::Quick => 1,
             self::Preview => self::PREVIEW_SCHEDULES,
             self::Full => max(self::LEAST_SCHEDULES, min(self::MOST_SCHEDULES, intdiv(self::FULL_PLACINGS, max(1, $activities)))),
         };

@@ -13,49 +13,85 @@ final class GateBroken extends \DomainException implements ExpectedError
         parent::__construct($message);
     }
 
-    public static function before(PlannedWork $work, string $position, Gate $gate): self
+    public static function before(PlannedWork $work, Gate $gate): self
     {
-        return self::at($gate, $work, $position, 'comes too early: it needs that '.$gate->text());
+        return self::at($gate, $work, 'comes too early: it needs that '.$gate->text());
     }
 
-    public static function behindCover(PlannedWork $work, string $position, Opening $opening): self
+    public static function behindCover(PlannedWork $work, Opening $opening): self
     {
-        return self::at(Gate::Opened, $work, $position, \sprintf('lies behind the %s, which is not open', $opening->label()));
+        return self::at(Gate::Opened, $work, \sprintf('lies behind the %s, which is not open', $opening->label()));
     }
 
-    public static function openedAgain(PlannedWork $work, string $position, Opening $opening): self
+    public static function openedAgain(PlannedWork $work, Opening $opening): self
     {
-        return self::at(Gate::OpenedOnce, $work, $position, \sprintf('would open the %s a second time', $opening->label()));
+        return self::at(Gate::OpenedOnce, $work, \sprintf('would open the %s a second time', $opening->label()));
     }
 
-    public static function notOpen(PlannedWork $work, string $position, Opening $opening): self
+    public static function notOpen(PlannedWork $work, Opening $opening): self
     {
-        return self::at(Gate::OpenedOnce, $work, $position, \sprintf('would close the %s, which is not open', $opening->label()));
+        return self::at(Gate::OpenedOnce, $work, \sprintf('would close the %s, which is not open', $opening->label()));
     }
 
-    public static function stillOpen(PlannedWork $work, string $position, Opening $opening): self
+    public static function stillOpen(PlannedWork $work, Opening $opening): self
     {
-        return self::at(Gate::Shut, $work, $position, \sprintf('comes too early: first close the %s', $opening->label()));
+        return self::at(Gate::Shut, $work, \sprintf('comes too early: first close the %s', $opening->label()));
     }
 
-    public static function hangsWrong(PlannedWork $work, string $position, Attitude $needed, Attitude $hangs): self
+    public static function hangsWrong(PlannedWork $work, Attitude $needed, Attitude $hangs): self
     {
-        return self::at(Gate::Attitude, $work, $position, \sprintf('needs the engine %s, and it is %s', $needed->label(), $hangs->label()));
+        return self::at(Gate::Attitude, $work, \sprintf('needs the engine %s, and it is %s', $needed->label(), $hangs->label()));
     }
 
-    public static function restedTooShort(PlannedWork $work, string $position, int $missingMin): self
+    public static function restedTooShort(PlannedWork $work, int $missingMin): self
     {
-        return self::at(Gate::Rested, $work, $position, \sprintf('comes %d min before the oil has rested', $missingMin));
+        return self::at(Gate::Rested, $work, \sprintf('comes %d min before the oil has rested', $missingMin));
     }
 
-    public static function atTheEnd(string $position, Gate $gate): self
+    /** Nobody stays by the engine, or the one who should is elsewhere. */
+    public static function leftRunning(PlannedWork $work, PlannedWork $elsewhere): self
     {
-        return new self($gate, \sprintf('At the end of the work on %s it is not so that %s.', $position, $gate->text()));
+        return self::at(Gate::Attended, $work, \sprintf('leaves the engine running while "%s" (%s) is done', $elsewhere->title, self::where($elsewhere)));
     }
 
-    public static function leftOpen(string $position, Opening $opening): self
+    public static function unattended(PlannedWork $work): self
     {
-        return new self(Gate::Shut, \sprintf('At the end of the work on %s the %s is still open.', $position, $opening->label()));
+        return self::at(Gate::Attended, $work, 'leaves the engine running with nobody by it');
+    }
+
+    public static function between(Gate $gate, PlannedWork $first, PlannedWork $comes): self
+    {
+        return self::at($gate, $comes, \sprintf('comes between: after "%s" it must be that %s', $first->title, $gate->text()));
+    }
+
+    public static function late(Gate $gate, PlannedWork $first, PlannedWork $second): self
+    {
+        return self::at($gate, $second, \sprintf('does not follow "%s" at once: it must be that %s', $first->title, $gate->text()));
+    }
+
+    public static function meanwhile(Gate $gate, PlannedWork $work, PlannedWork $other): self
+    {
+        return self::at($gate, $work, \sprintf('can\'t be done while "%s" (%s) goes on: it must be that %s', $other->title, self::where($other), $gate->text()));
+    }
+
+    public static function waitsForNothing(PlannedWork $work, string $open, PlannedWork $closing): self
+    {
+        return self::at(Gate::ClosedNext, $work, \sprintf('comes too early: nothing needs the %s open any more, so "%s" comes first', $open, $closing->title));
+    }
+
+    public static function attitudeNotSaid(PlannedWork $work): self
+    {
+        return self::at(Gate::AttitudeSaid, $work, 'does not say how the engine hangs for it, or that any way will do');
+    }
+
+    public static function atTheEnd(Position $position, Gate $gate): self
+    {
+        return new self($gate, \sprintf('At the end of the work on %s one thing is missing: %s.', $position->value, $gate->text()));
+    }
+
+    public static function leftOpen(Position $position, Opening $opening): self
+    {
+        return new self(Gate::Shut, \sprintf('At the end of the work on %s the %s is still open.', $position->value, $opening->label()));
     }
 
     public function errorKey(): string
@@ -63,8 +99,13 @@ final class GateBroken extends \DomainException implements ExpectedError
         return 'plan.gate_broken';
     }
 
-    private static function at(Gate $gate, PlannedWork $work, string $position, string $what): self
+    private static function at(Gate $gate, PlannedWork $work, string $what): self
     {
-        return new self($gate, \sprintf('"%s" (%s) %s.', $work->title, $position, $what));
+        return new self($gate, \sprintf('"%s" (%s) %s.', $work->title, self::where($work), $what));
+    }
+
+    private static function where(PlannedWork $work): string
+    {
+        return $work->position->value ?? 'rig';
     }
 }

@@ -4,47 +4,69 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Plan;
 
+use FreshTack\Core\Plan\Check\ClosingCheck;
+use FreshTack\Core\Plan\Check\HandsCheck;
+use FreshTack\Core\Plan\Check\RunCheck;
+
 /**
  * Replays work and names the first gate that it breaks. It knows nothing of how the plan was made: it keeps a model of
- * each engine, and asks it at the beginning of every piece of work.
+ * each engine, asks it at the beginning of every piece of work, and looks at whose hands do what meanwhile.
  */
 final readonly class GateChecker
 {
     /**
-     * One thing after the other, times left aside.
+     * One thing after the other by the same hands, each with its own minutes.
      *
-     * @param list<string>      $positions the engines at the bench
      * @param list<PlannedWork> $sequence
      *
      * @throws GateBroken if work comes before what it needs, or an engine would leave the bench unfit
      */
-    public function check(array $positions, array $sequence): void
+    public function check(Rig $rig, array $sequence): void
     {
-        $day = 1440;
-        $this->checkTimed($positions, array_map(static fn (PlannedWork $work, int $place): TimedWork => new TimedWork($work, $day * $place, $day * ($place + 1)), $sequence, array_keys($sequence)));
+        $minute = 0;
+        $timed = [];
+        foreach ($sequence as $work) {
+            $timed[] = new TimedWork($work, $minute);
+            $follows = $work->changes->has(Effect::Started) || '' !== $work->standing->together;
+            $minute += $work->hands->heldMin() + ($follows && 0 === $work->hands->unattendedMin ? 0 : $work->hands->unattendedMin);
+        }
+        $this->checkTimed($rig, $timed);
     }
 
     /**
      * Works that may go on side by side: what one undoes is undone at its beginning, what it brings about is there at
      * its end.
      *
-     * @param list<string>    $positions
-     * @param list<TimedWork> $plan      in the order in which they begin
+     * @param list<TimedWork> $plan in the order in which they begin
      *
      * @throws GateBroken
      */
-    public function checkTimed(array $positions, array $plan): void
+    public function checkTimed(Rig $rig, array $plan): void
     {
-        $engines = array_fill_keys($positions, ReplayedEngine::onArrival());
+        $this->replay($rig, $plan);
+        (new HandsCheck($plan))->check();
+        (new RunCheck($rig, $plan))->check();
+        (new ClosingCheck($plan))->check();
+    }
+
+    /**
+     * @param list<TimedWork> $plan
+     *
+     * @throws GateBroken
+     */
+    private function replay(Rig $rig, array $plan): void
+    {
+        $engines = array_fill_keys(array_column($rig->positions, 'value'), ReplayedEngine::onArrival());
         foreach ($plan as $timed) {
-            foreach (null === $timed->work->position ? $positions : [$timed->work->position] as $position) {
-                $engine = ($engines[$position] ?? ReplayedEngine::onArrival())->until($timed->startMin);
-                $engine->ask($timed, $position);
-                $engines[$position] = $engine->begin($timed);
+            $concerned = null === $timed->work->position ? $rig->positions : [$timed->work->position];
+            foreach ($concerned as $position) {
+                $engine = ($engines[$position->value] ?? ReplayedEngine::onArrival())->until($timed->startMin);
+                $engine->ask($timed);
+                $engines[$position->value] = $engine->begin($timed);
             }
         }
-        foreach ($engines as $position => $engine) {
-            $engine->until(\PHP_INT_MAX)->askAtTheEnd($position);
+        foreach ($rig->positions as $position) {
+            $engines[$position->value]->until(\PHP_INT_MAX)->askAtTheEnd($position);
         }
     }
 }

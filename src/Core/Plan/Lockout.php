@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Plan;
 
-/** Whether work needs an engine that can't start, one that can, or does not mind. */
+/** How an engine must be secured for a work. */
 enum Lockout: string
 {
+    /** No power: nothing answers. */
     case Locked = 'locked';
+    /** Power on, the start inhibited, everybody's hands away. */
+    case Powered = 'powered';
+    /** Free to start. */
     case Free = 'free';
     case Any = 'any';
 
@@ -16,6 +20,7 @@ enum Lockout: string
     {
         return match ($this) {
             self::Locked => [Gate::NotRunning, Gate::LockedOut],
+            self::Powered => [Gate::NotRunning, Gate::StartInhibited],
             self::Free => [Gate::NotLockedOut],
             self::Any => [],
         };

@@ -11,48 +11,40 @@ final readonly class MoveRefusals
     {
     }
 
-    /**
-     * @param list<HandMove> $asked
-     *
-     * @return list<RefusedMove> in the order in which they were asked for
-     */
-    public function of(RigWorks $rig, array $asked): array
+    /** @return list<RefusedMove> in the order in which they were asked for */
+    public function of(RigWorks $rig): array
     {
-        $kept = $rig->moves();
-        $missed = array_filter($asked, static fn (HandMove $move): bool => !\in_array($move, $kept, true));
-
-        return array_values(array_map(fn (HandMove $move): RefusedMove => $this->reason($rig, $move), $missed));
+        return array_map(fn (HandMove $move): RefusedMove => $this->reason($rig, $move), $rig->missed);
     }
 
     private function reason(RigWorks $rig, HandMove $move): RefusedMove
     {
-        $graph = $rig->graphOf($move->work);
-        $works = null === $graph ? [] : array_combine(array_map(static fn (PlannedWork $work): string => $work->id, $graph->works), $graph->works);
-        if (null === $graph || !isset($works[$move->work], $works[$move->before])) {
+        $work = $rig->work($move->work);
+        $before = $rig->work($move->before);
+        if (null === $work || null === $before) {
             return new RefusedMove($move, null, 'What was moved is no longer part of this order.');
         }
         try {
-            $this->gates->check([$graph->engine->position], [...$rig->first, ...$this->tried($graph, $works[$move->work], $works[$move->before]), ...$rig->last]);
+            $this->gates->check($rig->rig, $this->tried($rig, $work, $before));
         } catch (GateBroken $broken) {
-            return new RefusedMove($move, $broken->gate, str_replace(" ({$graph->engine->position})", '', $broken->getMessage()));
+            return new RefusedMove($move, $broken->gate, preg_replace('/^("[^"]*") \([a-z_]+\)/', '$1', $broken->getMessage()) ?? '');
         }
 
-        return new RefusedMove($move, null, \sprintf('"%s" follows "%s" in its procedure, or by what was moved before.', $works[$move->work]->title, $works[$move->before]->title));
+        return new RefusedMove($move, null, \sprintf('"%s" follows "%s" in its procedure, or by what was moved before.', $work->title, $before->title));
     }
 
-    /** @return list<PlannedWork> */
-    private function tried(EngineGraph $graph, PlannedWork $moved, PlannedWork $before): array
+    /**
+     * All the work one behind the other, with the moved work where it was wanted.
+     *
+     * @return list<PlannedWork>
+     */
+    private function tried(RigWorks $rig, PlannedWork $moved, PlannedWork $before): array
     {
-        $modes = new ModeKeeper($graph->engine->modes);
-        foreach ($graph->works as $work) {
-            if ($work === $before) {
-                $modes->place($moved);
-            }
-            if ($work !== $moved || $moved === $before) {
-                $modes->place($work);
-            }
+        $sequence = [];
+        foreach ($rig->works as $work) {
+            array_push($sequence, ...($work === $before ? [$moved] : []), ...($work !== $moved || $moved === $before ? [$work] : []));
         }
 
-        return $modes->sequence();
+        return WithModes::of($rig, $sequence);
     }
 }

@@ -14,95 +14,58 @@ final readonly class NestedOrder
      */
     public static function of(array $works): array
     {
-        usort($works, static fn (PlannedWork $a, PlannedWork $b): int => $a->rank <=> $b->rank);
-        [$waiting, $behind] = self::constraints($works);
-        $ready = array_fill_keys(array_keys(array_filter($waiting, static fn (int $count): bool => 0 === $count)), true);
-        $order = [];
-        while ([] !== $ready) {
-            $next = min(array_keys($ready));
-            unset($ready[$next]);
-            $order[] = $works[$next];
-            foreach ($behind[$next] as $other) {
-                if (0 === --$waiting[$other]) {
-                    $ready[$other] = true;
-                }
-            }
-        }
-
-        return $order;
-    }
-
-    /**
-     * @param list<PlannedWork> $works
-     *
-     * @return array{array<int, int>, array<int, list<int>>} how many each waits for, and who waits for it
-     */
-    private static function constraints(array $works): array
-    {
-        $waiting = array_fill(0, \count($works), 0);
-        $behind = array_fill(0, \count($works), []);
-        foreach (self::pairs($works) as [$place, $other]) {
-            $behind[$place][] = $other;
-            ++$waiting[$other];
-        }
-
-        return [$waiting, $behind];
-    }
-
-    /**
-     * @param list<PlannedWork> $works
-     *
-     * @return array<string, array{int, int}> first and second, each pair once
-     */
-    private static function pairs(array $works): array
-    {
-        [$opening, $closing, $behind, $shut, $closers] = self::byOpening($works);
-        $crossed = [[$closers, $closing[Opening::Cowl->value] ?? []]];
+        usort($works, static fn (PlannedWork $a, PlannedWork $b): int => $a->standing->rank <=> $b->standing->rank);
+        [$opening, $closing, $behind, $shut] = self::byOpening($works);
+        $waits = new Waits(\count($works));
+        $pairs = [];
         foreach (Opening::cases() as $case) {
             $key = $case->value;
-            $crossed[] = [$opening[$key] ?? [], $behind[$key] ?? []];
-            $crossed[] = [$opening[$key] ?? [], $closing[$key] ?? []];
-            $crossed[] = [$behind[$key] ?? [], $closing[$key] ?? []];
-            $crossed[] = [$closing[$key] ?? [], $shut[$key] ?? []];
+            $pairs[] = [$opening[$key] ?? [], [...$behind[$key] ?? [], ...$closing[$key] ?? []]];
+            $pairs[] = [$behind[$key] ?? [], $closing[$key] ?? []];
+            $pairs[] = [$closing[$key] ?? [], $shut[$key] ?? []];
         }
-        $pairs = [];
-        foreach ($crossed as [$firsts, $seconds]) {
+        $pairs[] = [array_keys(array_filter($works, self::isBeforeCowl(...))), $closing[Opening::Cowl->value] ?? []];
+        foreach ($pairs as [$firsts, $seconds]) {
             foreach ($firsts as $first) {
                 foreach ($seconds as $second) {
-                    if ($first !== $second && !isset($pairs[$second.'|'.$first])) {
-                        $pairs[$first.'|'.$second] = [$first, $second];
+                    if (!\in_array($second, $waits->before($first), true)) {
+                        $waits->add($first, $second);
                     }
                 }
             }
         }
 
-        return $pairs;
+        return array_map(static fn (int $place): PlannedWork => $works[$place], $waits->order());
+    }
+
+    private static function isBeforeCowl(PlannedWork $work): bool
+    {
+        return Opening::Cowl !== $work->changes->closes && !$work->changes->isMode();
     }
 
     /**
      * @param list<PlannedWork> $works
      *
-     * @return array{array<string, list<int>>, array<string, list<int>>, array<string, list<int>>, array<string, list<int>>, list<int>} by opening: who opens and closes it, works behind it, wants it shut; and all that close something
+     * @return list<array<string, list<int>>> by opening: who opens it, who closes it, works behind it, works that want it shut
      */
     private static function byOpening(array $works): array
     {
-        $opening = $closing = $behind = $shut = $closers = [];
+        $opening = $closing = $behind = $shut = [];
         foreach ($works as $place => $work) {
-            if (null !== $work->opens) {
-                $opening[$work->opens->value][] = $place;
+            foreach (array_filter([$work->changes->opens]) as $front) {
+                $opening[$front->value][] = $place;
             }
-            if (null !== $work->closes) {
-                $closing[$work->closes->value][] = $place;
-                $closers[] = $place;
+            foreach (array_filter([$work->changes->closes]) as $front) {
+                $closing[$front->value][] = $place;
             }
-            foreach ($work->openings as $front) {
+            foreach ($work->needs->open as $front) {
                 $behind[$front->value][] = $place;
             }
-            foreach ($work->shut as $front) {
+            foreach ($work->needs->shut as $front) {
                 $shut[$front->value][] = $place;
             }
         }
 
-        return [$opening, $closing, $behind, $shut, $closers];
+        return [$opening, $closing, $behind, $shut];
     }
 }

@@ -50,6 +50,12 @@ enum Opening: string
         return !\in_array($this, [self::Cowl, self::Panel, self::PlugCover, self::Propeller], true);
     }
 
+    /** A cover over parts that stays off while the work goes on; what else is open is closed as soon as nothing needs it. */
+    public function isCover(): bool
+    {
+        return \in_array($this, [self::Cowl, self::Panel, self::PlugCover, self::FlywheelGuard], true);
+    }
+
     /** Not every engine has it: where the book opens none, nothing is in the way. */
     public function mayBeLacking(): bool
     {
@@ -63,6 +69,8 @@ enum Opening: string
             Effect::Started => array_values(array_filter(self::cases(), static fn (self $opening): bool => $opening->barsStart())),
             Effect::OilIn => [self::OilTube, self::Belt],
             Effect::GearOpened => [self::LowerUnit],
+            Effect::SetVertical, Effect::SetTiltedUp, Effect::SetTrimmedIn, Effect::SetPartWay, Effect::SetSteeredOver,
+            Effect::SetLaidOver => [self::LowerUnit],
             default => [],
         };
     }

@@ -43,7 +43,14 @@ final readonly class ReadyBy
 
     private static function work(Timeline $timeline): string
     {
-        return \sprintf('%d min from the first hand to the last with %d %s, %d min of it hands-on work.', $timeline->elapsedMin, $timeline->technicians, 1 === $timeline->technicians ? 'technician' : 'technicians', $timeline->handsOnMin());
+        return \sprintf(
+            '%d min from the first hand to the last with %d %s, %d min of it hands-on work and %d min by a running engine.',
+            $timeline->elapsedMin,
+            $timeline->technicians,
+            1 === $timeline->technicians ? 'technician' : 'technicians',
+            $timeline->handsOnMin(),
+            $timeline->presenceMin(),
+        );
     }
 
     private static function through(Timeline $timeline, WorkingHours $hours, \DateTimeImmutable $moment): \DateTimeImmutable
@@ -65,7 +72,7 @@ final readonly class ReadyBy
     {
         $busy = [];
         foreach ($timeline->entries as $entry) {
-            for ($minute = $entry->startMin; $minute < $entry->attendedEndMin(); ++$minute) {
+            for ($minute = $entry->startMin; $minute < $entry->heldEndMin(); ++$minute) {
                 $busy[$minute] = true;
             }
         }

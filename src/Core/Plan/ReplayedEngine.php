@@ -23,46 +23,47 @@ final readonly class ReplayedEngine
     /** The engine when everything that ends by then has ended. */
     public function until(int $minute): self
     {
-        $ending = array_values(array_filter($this->going, static fn (TimedWork $timed): bool => $timed->endMin <= $minute));
+        $ending = array_values(array_filter($this->going, static fn (TimedWork $timed): bool => $timed->endMin() <= $minute));
         if ([] === $ending) {
             return $this;
         }
-        usort($ending, static fn (TimedWork $a, TimedWork $b): int => $a->endMin <=> $b->endMin);
-        $engine = $this;
-        foreach ($ending as $timed) {
-            $engine = $engine->ended($timed);
-        }
+        usort($ending, static fn (TimedWork $a, TimedWork $b): int => $a->endMin() <=> $b->endMin());
 
-        return $engine;
+        return array_reduce($ending, static fn (self $engine, TimedWork $timed): self => $engine->ended($timed), $this);
     }
 
     /** @throws GateBroken if the work may not begin now */
-    public function ask(TimedWork $timed, string $position): void
+    public function ask(TimedWork $timed): void
     {
         $work = $timed->work;
-        $this->askCovers($work, $position);
-        if (null !== $work->attitude && $work->attitude !== $this->state->attitude) {
-            throw GateBroken::hangsWrong($work, $position, $work->attitude, $this->state->attitude);
+        $needs = $work->needs;
+        $this->askCovers($work);
+        if (null !== $needs->attitude && $needs->attitude !== $this->state->attitude) {
+            throw GateBroken::hangsWrong($work, $needs->attitude, $this->state->attitude);
         }
-        foreach ([...$work->lockout->gates(), ...($work->cold ? [Gate::Cold] : []), ...$work->only] as $gate) {
-            $this->state->meets($gate) || throw GateBroken::before($work, $position, $gate);
+        foreach ([...$needs->lockout->gates(), ...$needs->gates] as $gate) {
+            $this->state->meets($gate) || throw GateBroken::before($work, $gate);
         }
-        if ($work->restMin > $timed->startMin - $this->disturbedAt) {
-            throw GateBroken::restedTooShort($work, $position, $work->restMin - $timed->startMin + $this->disturbedAt);
+        if ($needs->restMin > $timed->startMin - $this->disturbedAt) {
+            throw GateBroken::restedTooShort($work, $needs->restMin - $timed->startMin + $this->disturbedAt);
         }
-        $this->askEffects($work, $position);
+        $this->askEffects($work);
     }
 
     public function begin(TimedWork $timed): self
     {
-        $state = array_reduce($timed->work->effects, static fn (EngineState $state, Effect $effect): EngineState => $state->begun($effect), $this->state);
-        $opens = $timed->work->opens;
+        $changes = $timed->work->changes;
+        $state = array_reduce($changes->effects, static fn (EngineState $state, Effect $effect): EngineState => $state->begun($effect), $this->state);
 
-        return new self(null === $opens ? $state : $state->withOpened($opens, $timed->work->openings), [...$this->going, $timed], $this->disturbedAt);
+        return new self(
+            null === $changes->opens ? $state : $state->withOpened($changes->opens, $timed->work->needs->open),
+            [...$this->going, $timed],
+            $this->disturbedAt,
+        );
     }
 
     /** @throws GateBroken if the engine is not fit to leave */
-    public function askAtTheEnd(string $position): void
+    public function askAtTheEnd(Position $position): void
     {
         foreach ($this->state->stillOpen() as $opening) {
             throw GateBroken::leftOpen($position, $opening);
@@ -73,61 +74,65 @@ final readonly class ReplayedEngine
     }
 
     /** @throws GateBroken */
-    private function askCovers(PlannedWork $work, string $position): void
+    private function askCovers(PlannedWork $work): void
     {
-        foreach ($work->openings as $opening) {
-            $this->state->isOpen($opening) && !$this->isBeingOpened($opening) || throw GateBroken::behindCover($work, $position, $opening);
+        foreach ($work->needs->open as $opening) {
+            $this->state->isOpen($opening) && !$this->isBeingOpened($opening) || throw GateBroken::behindCover($work, $opening);
         }
-        foreach ($work->shut as $opening) {
-            !$this->state->isOpen($opening) || throw GateBroken::stillOpen($work, $position, $opening);
+        foreach ($work->needs->shut as $opening) {
+            !$this->state->isOpen($opening) || throw GateBroken::stillOpen($work, $opening);
         }
-        if (null !== $work->opens && $this->state->wasOpened($work->opens)) {
-            throw GateBroken::openedAgain($work, $position, $work->opens);
+        $changes = $work->changes;
+        if (null !== $changes->opens && $this->state->wasOpened($changes->opens)) {
+            throw GateBroken::openedAgain($work, $changes->opens);
         }
-        if (null !== $work->closes) {
-            $this->state->isOpen($work->closes) || throw GateBroken::notOpen($work, $position, $work->closes);
-            foreach ($this->state->behind($work->closes) as $behind) {
-                throw GateBroken::stillOpen($work, $position, $behind);
+        if (Opening::Propeller === $changes->opens && $this->state->wasOpened(Opening::LowerUnit)) {
+            throw GateBroken::before($work, Gate::PropellerFirst);
+        }
+        if (null !== $changes->closes) {
+            $this->state->isOpen($changes->closes) || throw GateBroken::notOpen($work, $changes->closes);
+            foreach ($this->state->behind($changes->closes) as $behind) {
+                throw GateBroken::stillOpen($work, $behind);
             }
         }
     }
 
     private function isBeingOpened(Opening $opening): bool
     {
-        return [] !== array_filter($this->going, static fn (TimedWork $timed): bool => $opening === $timed->work->opens);
+        return [] !== array_filter($this->going, static fn (TimedWork $timed): bool => $opening === $timed->work->changes->opens);
     }
 
     /** @throws GateBroken */
-    private function askEffects(PlannedWork $work, string $position): void
+    private function askEffects(PlannedWork $work): void
     {
         $state = $this->state;
-        foreach ($work->effects as $effect) {
+        foreach ($work->changes->effects as $effect) {
             foreach (Gate::before($effect) as $gate) {
-                $state->meets($gate) || throw GateBroken::before($work, $position, $gate);
+                $state->meets($gate) || throw GateBroken::before($work, $gate);
             }
             foreach (Opening::shutBefore($effect) as $opening) {
-                if ($state->isOpen($opening) && $opening !== $work->closes) {
-                    throw GateBroken::stillOpen($work, $position, $opening);
+                if ($state->isOpen($opening) && $opening !== $work->changes->closes) {
+                    throw GateBroken::stillOpen($work, $opening);
                 }
             }
             $state = $state->after($effect);
         }
-        if (Opening::Cowl === $work->closes) {
-            $state->meets(Gate::CountedOut) || throw GateBroken::before($work, $position, Gate::CountedOut);
+        if (Opening::Cowl === $work->changes->closes) {
+            $state->meets(Gate::CountedOut) || throw GateBroken::before($work, Gate::CountedOut);
         }
     }
 
     private function ended(TimedWork $timed): self
     {
-        $effects = $timed->work->effects;
+        $effects = $timed->work->changes->effects;
         $state = array_reduce($effects, static fn (EngineState $state, Effect $effect): EngineState => $state->ended($effect), $this->state);
-        $closes = $timed->work->closes;
+        $closes = $timed->work->changes->closes;
         $disturbs = [] !== array_filter($effects, static fn (Effect $effect): bool => \in_array(Gate::Rested, $effect->breaks(), true));
 
         return new self(
             null === $closes ? $state : $state->withClosed($closes),
             array_values(array_filter($this->going, static fn (TimedWork $other): bool => $other !== $timed)),
-            $disturbs ? $timed->endMin : $this->disturbedAt,
+            $disturbs ? $timed->endMin() : $this->disturbedAt,
         );
     }
 }

@@ -7,32 +7,36 @@ namespace FreshTack\Core\Plan;
 /** A work with its place in the plan. */
 final readonly class TimelineEntry
 {
+    public TimedWork $timed;
+
     /**
-     * @param int       $startMin       minutes from the beginning
-     * @param list<int> $technicians    who has hands on it, from 1; empty: nobody
-     * @param bool      $helper         it takes more hands than there are technicians: call a helper
+     * @param int       $startMin    minutes from the beginning
+     * @param list<int> $technicians who is held by it, from 1; empty: nobody
+     * @param bool      $helper      it takes more people than there are technicians: call a helper
      */
     public function __construct(public PlannedWork $work, public int $startMin, public array $technicians, public bool $helper)
     {
+        $this->timed = new TimedWork($work, $startMin, $technicians);
     }
 
     public function id(): string
     {
-        return $this->work->idOfTime();
+        return $this->work->id->text;
     }
 
-    public function attendedEndMin(): int
+    public function handsOnEndMin(): int
     {
-        return $this->startMin + $this->work->attendedMin;
+        return $this->startMin + $this->work->hands->handsOnMin;
+    }
+
+    /** Minute from which on nobody is held by it. */
+    public function heldEndMin(): int
+    {
+        return $this->timed->heldEndMin();
     }
 
     public function endMin(): int
     {
-        return $this->attendedEndMin() + $this->work->unattendedMin;
-    }
-
-    public function timed(): TimedWork
-    {
-        return new TimedWork($this->work, $this->startMin, $this->endMin());
+        return $this->timed->endMin();
     }
 }

@@ -4,72 +4,72 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Plan;
 
-use FreshTack\Core\Plan\Sequence\InvalidSequence;
-use FreshTack\Core\Plan\Sequence\SequencePlan;
-use FreshTack\Core\Plan\Sequence\Sequencer;
+use FreshTack\Core\Plan\Sequence\Dice;
 
 /**
- * Plans the work on a rig: shortest first, then with the fewest changes of attitude. Part of the effort goes into what
- * is done before, between and after the runs, the rest into the order within that.
+ * Plans the work on a rig by walking through it many times with other tastes, and keeps the calmest of the short plans:
+ * of those at most two per cent longer than the shortest found the one with the fewest changes of place, then turns.
  */
 final readonly class WorkPlanner
 {
-    public function __construct(private Sequencer $sequencer = new Sequencer())
-    {
-    }
+    private const LONGER_PER_MILLE = 20;
+    private const CHANGES_MIN = [0, 4, 10, 20, 40, 70, 120, 250, 500];
+    private const TURNS_MIN = [0, 15, 60, 200];
+    private const WAITS_MIN = [0, 0, 3, 6, 10, 16, 26];
+    private const NOISES_MIN = [3, 10, 25, 60, 120];
 
     /**
      * @param int $technicians from 1
+     * @param int $changeMin   minutes that a change of place costs
      *
-     * @throws InvalidSequence never, if the works were put in an order before
+     * @throws CannotPlan if the work comes to a standstill however it is walked through
      */
-    public function plan(RigWorks $rig, int $technicians, Effort $spent): Timeline
+    public function plan(RigWorks $rig, int $technicians, int $changeMin, Effort $effort): Timeline
     {
-        $best = new Candidate(Arrangement::usual($rig), $rig, $technicians, $this->sequencer);
-        $effort = $spent->schedules($best->compiled->problem->count());
-        [$best, $left] = $this->arranged($best, $rig, $technicians, intdiv($effort, 2));
-        $plan = 0 === $effort ? $best->quick : $this->sequencer->plan($best->compiled->problem, max(1, $effort - intdiv($effort, 2) + $left));
-
-        return new Timeline($this->entries($best->sequence, $best->compiled, $plan, $technicians), $technicians, $plan->makespanMin, 0 === $effort ? null : $plan->lowerBoundMin, $plan->schedules);
-    }
-
-    /**
-     * @return array{Candidate, int} the best found, schedules left
-     *
-     * @throws InvalidSequence
-     */
-    private function arranged(Candidate $best, RigWorks $rig, int $technicians, int $effort): array
-    {
-        do {
-            $from = $best;
-            foreach ($from->arrangement->neighbours() as $neighbour) {
-                if (0 === $effort) {
-                    return [$best, 0];
-                }
-                --$effort;
-                $candidate = new Candidate($neighbour, $rig, $technicians, $this->sequencer);
-                $best = $candidate->score() < $best->score() ? $candidate : $best;
+        $map = new WalkMap($rig);
+        $found = [];
+        $tried = 0;
+        foreach ($this->tastes($effort->schedules(\count($rig->stretches))) as $taste) {
+            ++$tried;
+            $walked = Walk::through($map, $technicians, $changeMin, $taste);
+            $known = null === $walked ? null : $found[$walked->changes] ?? null;
+            if (null !== $walked && (null === $known || $walked->score() < $known->score())) {
+                $found[$walked->changes] = $walked;
             }
-        } while ($best !== $from);
+        }
+        $best = $this->calmest($found) ?? throw CannotPlan::standstill();
+        $bound = Effort::Full === $effort ? PlanBound::of($rig, $technicians, $changeMin) : null;
 
-        return [$best, $effort];
+        return new Timeline((new TimelineMaker($rig, $technicians))->entries($best), $technicians, $best->makespanMin, $bound, $tried);
     }
 
-    /**
-     * @param list<PlannedWork> $sequence
-     *
-     * @return list<TimelineEntry>
-     */
-    private function entries(array $sequence, CompiledWork $compiled, SequencePlan $plan, int $technicians): array
+    /** @return iterable<Taste> */
+    private function tastes(int $count): iterable
     {
-        $hands = (new HandsAssigner($technicians))->assign($compiled->problem->activities, $plan->startsMin, $compiled->positions);
-        $entries = [];
-        foreach ($sequence as $place => $work) {
-            [$activity, $offset] = $compiled->places[$place];
-            $entries[] = [$plan->startsMin[$activity] + $offset, $place, new TimelineEntry($work, $plan->startsMin[$activity] + $offset, 0 === $work->attendedMin ? [] : $hands[$activity], $work->people > $technicians)];
+        $usual = \array_slice(Taste::usual(), 0, max(1, $count));
+        yield from $usual;
+        $dice = new Dice();
+        for ($seed = \count($usual); $seed < $count; ++$seed) {
+            yield new Taste(
+                self::CHANGES_MIN[$dice->roll(\count(self::CHANGES_MIN))],
+                self::TURNS_MIN[$dice->roll(\count(self::TURNS_MIN))],
+                self::WAITS_MIN[$dice->roll(\count(self::WAITS_MIN))],
+                self::NOISES_MIN[$dice->roll(\count(self::NOISES_MIN))],
+                $seed,
+            );
         }
-        usort($entries, static fn (array $a, array $b): int => [$a[0], $a[1]] <=> [$b[0], $b[1]]);
+    }
 
-        return array_column($entries, 2);
+    /** @param array<int, Walked> $found by changes of place */
+    private function calmest(array $found): ?Walked
+    {
+        if ([] === $found) {
+            return null;
+        }
+        $shortest = min(array_map(static fn (Walked $walked): int => $walked->makespanMin, $found));
+        $short = array_filter($found, static fn (Walked $walked): bool => 1000 * $walked->makespanMin <= (1000 + self::LONGER_PER_MILLE) * $shortest);
+        ksort($short);
+
+        return array_values($short)[0] ?? null;
     }
 }

@@ -25,6 +25,7 @@ enum Question: string
     case Covers = 'covers';
     case PropellerShaft = 'propeller_shaft';
     case FinalTightening = 'final_tightening';
+    case SecondPerson = 'second_person';
 
     public function title(): string
     {
@@ -47,6 +48,7 @@ enum Question: string
             self::Covers => 'Side panels and plug cover',
             self::PropellerShaft => 'Grease on the propeller shaft',
             self::FinalTightening => 'The last turn of a fastener',
+            self::SecondPerson => 'Time of the second person',
         };
     }
 
@@ -72,6 +74,7 @@ enum Question: string
             self::Covers => 'Whether panels and plug cover go back before the oil goes in or after the leak check.',
             self::PropellerShaft => 'A step whenever the propeller is off.',
             self::FinalTightening => 'A step where many bolts hold the lower unit; an impact wrench never gives the final figure.',
+            self::SecondPerson => 'The sold time of steps that take two people; both are in the hands-on time.',
         };
     }
 

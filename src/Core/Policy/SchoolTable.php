@@ -114,6 +114,10 @@ final readonly class SchoolTable
                 new School('every_time', 'every time', 'Old grease is salt grease.'),
                 new School('when_lacking', 'when it lacks', 'Good grease need not be wiped off.'),
             ],
+            Question::SecondPerson => [
+                new School('sold', 'sold', 'Two people are two wages.'),
+                new School('not_sold', 'not sold', 'The price is by the job; who lends a hand is the shop\'s affair.'),
+            ],
             default => [
                 new School('torque_wrench', 'torque wrench only', 'The figure is met once, and known.'),
                 new School('impact_then_wrench', 'impact wrench, then torque wrench', 'Quicker on many bolts; the wrench has the last word.'),

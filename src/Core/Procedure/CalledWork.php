@@ -38,7 +38,7 @@ final class CalledWork
         $called = $covers = [];
         foreach ($this->of($tasks) as $procedure) {
             foreach ($this->holding($procedure, $facts) as $operation) {
-                if (null !== $procedure->task || (null === $operation->opensOrCloses() && null === $operation->setting->mode)) {
+                if (null !== $procedure->task || (null === $operation->opensOrCloses() && null === $operation->calling->mode)) {
                     $called[] = [$procedure, $operation];
                 } elseif (null !== $operation->opensOrCloses()) {
                     $covers[] = [$procedure, $operation];
@@ -55,7 +55,7 @@ final class CalledWork
     {
         $all = array_merge(...array_map(fn (Procedure $procedure): array => null === $procedure->task ? $this->holding($procedure, $facts) : [], $this->procedures));
 
-        return array_values(array_filter($all, static fn (Operation $operation): bool => null !== $operation->setting->mode));
+        return array_values(array_filter($all, static fn (Operation $operation): bool => null !== $operation->calling->mode));
     }
 
     /**
@@ -107,13 +107,13 @@ final class CalledWork
      */
     private function openings(array $called, array $covers): array
     {
-        $open = array_merge(...array_map(static fn (array $entry): array => $entry[1]->openings, $called));
+        $open = array_merge(...array_map(static fn (array $entry): array => $entry[1]->covers->open, $called));
         $needed = [];
         while ([] !== $open) {
             $opening = array_pop($open);
             if (!isset($needed[$opening->value])) {
                 $needed[$opening->value] = true;
-                $inFront = array_map(static fn (array $cover): array => $opening === $cover[1]->opens ? $cover[1]->openings : [], $covers);
+                $inFront = array_map(static fn (array $cover): array => $opening === $cover[1]->covers->opens ? $cover[1]->covers->open : [], $covers);
                 array_push($open, ...array_merge(...$inFront));
             }
         }

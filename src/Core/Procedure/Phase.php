@@ -13,11 +13,13 @@ enum Phase: string
     case Arrival = 'arrival';
     case Open = 'open';
     case Cold = 'cold';
+    case LowerUnit = 'lower_unit';
+    /** Before any run: running mixes water into the gear lubricant. */
+    case Gearcase = 'gearcase';
     case WarmUp = 'warm_up';
     case Drain = 'drain';
     case CloseDrain = 'close_drain';
     case Filter = 'filter';
-    case Gearcase = 'gearcase';
     case Upkeep = 'upkeep';
     case Fill = 'fill';
     case FirstReading = 'first_reading';
@@ -33,12 +35,6 @@ enum Phase: string
             self::Cover, self::Finish => Frame::Last,
             default => Frame::Between,
         };
-    }
-
-    /** Whether its work may be done before, between or after the runs. */
-    public function isMovable(): bool
-    {
-        return self::Gearcase === $this || self::Upkeep === $this;
     }
 
     public function rank(): int

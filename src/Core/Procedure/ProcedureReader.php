@@ -22,7 +22,10 @@ final readonly class ProcedureReader
 {
     public const FORMAT = 'fresh-tack/procedure/1';
     /** What an order works out for itself, beside the sheet's values. */
-    public const WORKED = ['order.capacity', 'order.firstPour', 'order.grade', 'order.oil', 'order.drainMethod', 'order.place', 'order.warm', 'order.filter', 'order.air', 'order.arrival', 'order.arrivalRead', 'order.gasketLubricant'];
+    public const WORKED = [
+        'order.capacity', 'order.firstPour', 'order.grade', 'order.oil', 'order.drainMethod', 'order.place', 'order.warm', 'order.filter',
+        'order.air', 'order.arrival', 'order.arrivalRead', 'order.gasketLubricant', 'order.engines',
+    ];
 
     /** @throws InvalidDocument with every flaw and where it stands */
     public static function read(mixed $document): Procedure
@@ -52,48 +55,113 @@ final readonly class ProcedureReader
 
     private static function operation(Cursor $operation): Operation
     {
-        $operation->knowsOnly('id', 'title', 'scope', 'phase', 'attendedMin', 'unattendedMin', 'unattendedFrom', 'restFrom', 'when', 'attitude', 'lockout', 'thermal', 'zone', 'people', 'mode', 'openings', 'shut', 'opens', 'closes', 'only', 'effects', 'parts', 'tools', 'cautions', 'why', 'steps');
+        $operation->knowsOnly(
+            'id', 'title', 'scope', 'phase', 'attendedMin', 'each', 'presenceMin', 'presenceFrom', 'unattendedMin', 'unattendedFrom', 'restFrom',
+            'when', 'attitude', 'lockout', 'thermal', 'zone', 'people', 'together', 'mode', 'openings', 'shut', 'opens', 'closes', 'only',
+            'effects', 'parts', 'tools', 'cautions', 'why', 'steps',
+        );
+        $effects = self::enums($operation->at('effects'), Effect::class);
+        $steps = array_map(self::step(...), $operation->at('steps')->list(1, 40));
 
         return new Operation(
-            $operation->at('id')->string(40),
-            $operation->at('title')->string(80),
-            $operation->at('scope')->enum(Scope::class),
-            $operation->at('phase')->enum(Phase::class),
-            self::minutes($operation->at('attendedMin')),
-            $operation->at('unattendedMin')->isNull() ? Minutes::none() : self::minutes($operation->at('unattendedMin')),
-            $operation->at('unattendedFrom')->isNull() ? null : self::path($operation->at('unattendedFrom')),
-            $operation->at('restFrom')->isNull() ? null : self::path($operation->at('restFrom')),
-            self::when($operation->at('when')),
+            new Heading($operation->at('id')->string(40), $operation->at('title')->string(80), $operation->at('why')->string(400)),
+            new Calling(
+                $operation->at('scope')->enum(Scope::class),
+                $operation->at('phase')->enum(Phase::class),
+                self::when($operation->at('when')),
+                $operation->at('mode')->isNull() ? null : $operation->at('mode')->enum(Mode::class),
+            ),
             self::setting($operation),
+            self::covers($operation),
+            new Doing(self::times($operation), self::outfit($operation), self::withEffects($steps, $effects)),
+        );
+    }
+
+    /**
+     * Effects that no step names are brought about by the last one that is always done.
+     *
+     * @param list<Step>   $steps
+     * @param list<Effect> $effects
+     *
+     * @return list<Step>
+     */
+    private static function withEffects(array $steps, array $effects): array
+    {
+        $always = array_keys(array_filter($steps, static fn (Step $step): bool => [] === $step->when->paths()));
+        $last = [] === $always ? \count($steps) - 1 : $always[\count($always) - 1];
+
+        return [] === $effects ? $steps : array_map(static fn (Step $step, int $place): Step => $place === $last ? new Step(
+            $step->id,
+            $step->words,
+            $step->figures,
+            new AtBench($step->bench->entry, $step->bench->must, [...$step->bench->effects, ...$effects]),
+            $step->when,
+        ) : $step, $steps, array_keys($steps));
+    }
+
+    /** Hands on an engine call for its lockout unless the operation says otherwise. */
+    private static function setting(Cursor $operation): Setting
+    {
+        $isRig = Scope::Rig->value === $operation->at('scope')->raw();
+
+        return new Setting(
+            self::attitude($operation->at('attitude')),
+            $operation->at('lockout')->isNull() ? ($isRig ? Lockout::Any : Lockout::Locked) : $operation->at('lockout')->enum(Lockout::class),
+            $operation->at('thermal')->isNull() ? null : $operation->at('thermal')->enum(Thermal::class),
+            $operation->at('zone')->isNull() ? Zone::Powerhead : $operation->at('zone')->enum(Zone::class),
+            $operation->at('people')->isNull() ? 1 : $operation->at('people')->int(1, 3),
+            $operation->at('together')->optionalString(40) ?? '',
+        );
+    }
+
+    /** A word, the path of the sheet's value that says it, or "any". */
+    private static function attitude(Cursor $attitude): AttitudeNeed
+    {
+        $text = $attitude->optionalString(40);
+        $word = Attitude::tryFrom($text ?? '');
+
+        return match (true) {
+            null === $text => AttitudeNeed::unsaid(),
+            'any' === $text => AttitudeNeed::any(),
+            null !== $word => AttitudeNeed::as($word),
+            default => AttitudeNeed::from(self::path($attitude)),
+        };
+    }
+
+    private static function covers(Cursor $operation): Covers
+    {
+        return new Covers(
             self::enums($operation->at('openings'), Opening::class),
             self::enums($operation->at('shut'), Opening::class),
             $operation->at('opens')->isNull() ? null : $operation->at('opens')->enum(Opening::class),
             $operation->at('closes')->isNull() ? null : $operation->at('closes')->enum(Opening::class),
             self::enums($operation->at('only'), Gate::class),
-            self::enums($operation->at('effects'), Effect::class),
-            array_map(self::part(...), self::optionalList($operation->at('parts'))),
-            array_map(self::tool(...), self::optionalList($operation->at('tools'))),
-            self::enums($operation->at('cautions'), Caution::class),
-            $operation->at('why')->string(400),
-            array_map(self::step(...), $operation->at('steps')->list(1, 40)),
         );
     }
 
-    /** The attitude is a word, or the path of the sheet's value that says it. Hands on an engine call for its lockout unless the operation says otherwise. */
-    private static function setting(Cursor $operation): Setting
+    private static function times(Cursor $operation): OperationTimes
     {
-        $attitude = $operation->at('attitude')->optionalString(40);
-        $word = null === $attitude ? null : Attitude::tryFrom($attitude);
-        $isRig = Scope::Rig->value === $operation->at('scope')->raw();
+        $minutes = static fn (string $key): Minutes => $operation->at($key)->isNull() ? Minutes::none() : self::minutes($operation->at($key));
+        $from = static fn (string $key): ?string => $operation->at($key)->isNull() ? null : self::path($operation->at($key));
+        $each = $operation->at('each');
+        $attended = self::minutes($operation->at('attendedMin'));
 
-        return new Setting(
-            $word,
-            null === $attitude || null !== $word ? null : self::path($operation->at('attitude')),
-            $operation->at('lockout')->isNull() ? ($isRig ? Lockout::Any : Lockout::Locked) : $operation->at('lockout')->enum(Lockout::class),
-            $operation->at('thermal')->isNull() ? null : $operation->at('thermal')->enum(Thermal::class),
-            $operation->at('zone')->isNull() ? Zone::Powerhead : $operation->at('zone')->enum(Zone::class),
-            $operation->at('people')->isNull() ? 1 : $operation->at('people')->int(1, 3),
-            $operation->at('mode')->isNull() ? null : $operation->at('mode')->enum(Mode::class),
+        return new OperationTimes(
+            $each->isNull() ? new HandsOnTime($attended) : new HandsOnTime($attended, self::minutes($each->at('min')), self::path($each->at('of'))),
+            $minutes('presenceMin'),
+            $minutes('unattendedMin'),
+            $from('presenceFrom'),
+            $from('unattendedFrom'),
+            $from('restFrom'),
+        );
+    }
+
+    private static function outfit(Cursor $operation): Outfit
+    {
+        return new Outfit(
+            array_map(self::part(...), self::optionalList($operation->at('parts'))),
+            array_map(self::tool(...), self::optionalList($operation->at('tools'))),
+            self::enums($operation->at('cautions'), Caution::class),
         );
     }
 
@@ -193,19 +261,26 @@ final readonly class ProcedureReader
 
     private static function step(Cursor $step): Step
     {
-        $step->knowsOnly('id', 'text', 'figure', 'beside', 'check', 'slip', 'entry', 'must', 'rows', 'where', 'when');
+        $step->knowsOnly('id', 'text', 'figure', 'beside', 'check', 'slip', 'entry', 'must', 'rows', 'where', 'when', 'effects');
 
         return new Step(
             $step->at('id')->string(40),
-            self::template($step->at('text')),
-            $step->at('figure')->isNull() ? null : self::path($step->at('figure')),
-            self::optionalTemplate($step->at('beside')),
-            self::optionalTemplate($step->at('check')),
-            self::optionalTemplate($step->at('slip')),
-            $step->at('entry')->isNull() ? StepEntry::Tick : $step->at('entry')->enum(StepEntry::class),
-            !$step->at('must')->isNull() && $step->at('must')->bool(),
-            $step->at('rows')->isNull() ? null : self::path($step->at('rows')),
-            self::rowFilter($step->at('where')),
+            new StepWords(
+                self::template($step->at('text')),
+                self::optionalTemplate($step->at('beside')),
+                self::optionalTemplate($step->at('check')),
+                self::optionalTemplate($step->at('slip')),
+            ),
+            new StepFigures(
+                $step->at('figure')->isNull() ? null : self::path($step->at('figure')),
+                $step->at('rows')->isNull() ? null : self::path($step->at('rows')),
+                self::rowFilter($step->at('where')),
+            ),
+            new AtBench(
+                $step->at('entry')->isNull() ? StepEntry::Tick : $step->at('entry')->enum(StepEntry::class),
+                !$step->at('must')->isNull() && $step->at('must')->bool(),
+                self::enums($step->at('effects'), Effect::class),
+            ),
             self::when($step->at('when')),
         );
     }

@@ -4,27 +4,23 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Procedure;
 
-use FreshTack\Core\Plan\Attitude;
 use FreshTack\Core\Plan\Lockout;
 use FreshTack\Core\Plan\Zone;
 
-/** How the engine must stand for an operation, and how many hands it takes where. */
+/** How the engine must stand for an operation, and how many people it takes where. */
 final readonly class Setting
 {
     /**
-     * @param Attitude|null $attitude     null: any, or as the sheet says
-     * @param string|null   $attitudeFrom path of the sheet's value for the attitude
-     * @param int           $people       pairs of hands
-     * @param Mode|null     $mode         null: work; else it is put in where it is needed
+     * @param int    $people   persons
+     * @param string $together operations of one name are done in one go; empty: alone
      */
     public function __construct(
-        public ?Attitude $attitude,
-        public ?string $attitudeFrom,
+        public AttitudeNeed $attitude,
         public Lockout $lockout,
         public ?Thermal $thermal,
         public Zone $zone,
-        public int $people,
-        public ?Mode $mode,
+        public int $people = 1,
+        public string $together = '',
     ) {
     }
 }

@@ -16,6 +16,12 @@ final readonly class Minutes
         return $count >= 0 ? new self($count) : throw InvalidQuantity::negative('A time', $count.' min');
     }
 
+    /** Of a count that is known not to be below zero, such as a sum. */
+    public static function count(int $minutes): self
+    {
+        return new self(max(0, $minutes));
+    }
+
     public static function none(): self
     {
         return new self(0);

@@ -6,7 +6,7 @@ namespace FreshTack\Shop\Order;
 
 use FreshTack\Core\Fastening\Pattern;
 use FreshTack\Core\Finding\Observation;
-use FreshTack\Core\Order\Position;
+use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Exchange\Printer;
 use FreshTack\Exchange\QrCode;

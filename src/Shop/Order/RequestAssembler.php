@@ -8,7 +8,7 @@ use FreshTack\Core\Fastening\TorqueWrench;
 use FreshTack\Core\Order\ByHand;
 use FreshTack\Core\Order\OrderRequest;
 use FreshTack\Core\Order\Place;
-use FreshTack\Core\Order\Position;
+use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Order\RequestReader;
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Quantity\InvalidQuantity;

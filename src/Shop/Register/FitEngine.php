@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Register;
 
-use FreshTack\Core\Order\Position;
+use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Shop\Audit\AuditLog;
 use FreshTack\Shop\Audit\Subject;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Register;
 
-use FreshTack\Core\Order\Position;
+use FreshTack\Core\Plan\Position;
 
 /** A time that an engine hung on a boat. */
 final readonly class Fitting

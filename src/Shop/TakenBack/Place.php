@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\TakenBack;
 
-use FreshTack\Core\Order\Position;
+use FreshTack\Core\Plan\Position;
 
 /** Where an engine hangs. */
 final readonly class Place

@@ -6,7 +6,7 @@ namespace FreshTack\Storage\Demo;
 
 use FreshTack\Core\Due\Declined;
 use FreshTack\Core\ExpectedError;
-use FreshTack\Core\Order\Position;
+use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\Schedule\Action;

@@ -6,7 +6,7 @@ namespace FreshTack\Storage\Entity;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
-use FreshTack\Core\Order\Position;
+use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Reading\Width;
 use FreshTack\Shop\Register\Engine;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Web\Controller;
 
 use FreshTack\Core\ExpectedError;
-use FreshTack\Core\Order\Position;
+use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Shop\Book\IdentifyEngine;
 use FreshTack\Shop\Register\Engine;

@@ -6,7 +6,7 @@ namespace FreshTack\Tests\Core\Order;
 
 use FreshTack\Core\Fluid\ContainerPick;
 use FreshTack\Core\Order\OilPool;
-use FreshTack\Core\Order\Position;
+use FreshTack\Core\Plan\Position;
 use FreshTack\Tests\Support\Book;
 use FreshTack\Tests\Support\Requests;
 use PHPUnit\Framework\TestCase;

@@ -7,7 +7,7 @@ namespace FreshTack\Tests\Core\Order;
 use FreshTack\Core\Bench\EntryKind;
 use FreshTack\Core\Labour\LabourSum;
 use FreshTack\Core\Order\Place;
-use FreshTack\Core\Order\Position;
+use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Plan\Effect;
 use FreshTack\Core\Plan\Gate;
 use FreshTack\Core\Procedure\Caution;

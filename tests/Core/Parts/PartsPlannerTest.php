@@ -6,7 +6,7 @@ namespace FreshTack\Tests\Core\Parts;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use FreshTack\Core\Order\Position;
+use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Parts\KitLine;
 use FreshTack\Core\Parts\PartDemand;
 use FreshTack\Core\Parts\PartLine;

@@ -8,7 +8,14 @@ namespace FreshTack\Core\Plan\Sequence;
 final class Dice
 {
     private const SEED = 2_463_534_242;
-    private int $state = self::SEED;
+    private const SPREAD = 2_654_435_761;
+    private int $state;
+
+    public function __construct(int $seed = 0)
+    {
+        $state = self::SEED ^ (($seed * self::SPREAD) & 0xFFFFFFFF);
+        $this->state = 0 === $state ? self::SEED : $state;
+    }
 
     /** @return int from 0 to below `$sides` */
     public function roll(int $sides): int

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace FreshTack\Core\Order;
+namespace FreshTack\Core\Plan;
 
 /** Where an engine hangs on the transom, seen from astern looking forward, port to starboard. */
 enum Position: string

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Order;
+
+use FreshTack\Core\Plan\Effect;
+
+/** What is entered at a step, and what is so once it is done. */
+final readonly class StepDone
+{
+    /**
+     * @param string       $entry   tick, oil_appearance, leaks, tell_tale, poured, level, first_level, torque, turns, count
+     * @param bool         $must    "could not" here keeps the engine from being released
+     * @param string|null  $event   `run` when the engine has run once this is done, `pour` when oil has gone in
+     * @param list<Effect> $effects in the order in which they happen
+     */
+    public function __construct(public string $entry, public bool $must = false, public ?string $event = null, public array $effects = [])
+    {
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Plan;
+
+/** What a work changes. */
+final readonly class Changes
+{
+    /** The attitude that it brings the engine into. */
+    public ?Attitude $turnsTo;
+
+    /** @param list<Effect> $effects in the order in which they happen */
+    public function __construct(public array $effects = [], public ?Opening $opens = null, public ?Opening $closes = null)
+    {
+        $this->turnsTo = array_values(array_filter(array_map(static fn (Effect $effect): ?Attitude => $effect->attitude(), $effects)))[0] ?? null;
+    }
+
+    public function has(Effect ...$any): bool
+    {
+        foreach ($any as $effect) {
+            if (\in_array($effect, $this->effects, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether nothing happens but that the engine is turned, locked out or made free to start. */
+    public function isMode(): bool
+    {
+        return [] !== $this->effects && null === $this->opens && null === $this->closes
+            && [] === array_filter($this->effects, static fn (Effect $effect): bool => !$effect->isMode());
+    }
+}

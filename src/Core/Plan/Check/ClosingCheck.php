@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Plan\Check;
+
+use FreshTack\Core\Plan\Effect;
+use FreshTack\Core\Plan\Gate;
+use FreshTack\Core\Plan\GateBroken;
+use FreshTack\Core\Plan\Opening;
+use FreshTack\Core\Plan\TimedWork;
+
+/** What is off goes on again: the filter and fuel joints next, all else as soon as nothing needs it open, the cowl last. */
+final readonly class ClosingCheck
+{
+    /** @param list<TimedWork> $plan in the order in which they begin */
+    public function __construct(private array $plan)
+    {
+    }
+
+    /** @throws GateBroken */
+    public function check(): void
+    {
+        $byEngine = [];
+        foreach ($this->plan as $timed) {
+            if (null !== $timed->work->position) {
+                $byEngine[$timed->position()][] = $timed;
+            }
+        }
+        foreach ($byEngine as $own) {
+            $this->askNext($own, Effect::FilterOff, static fn (TimedWork $timed): bool => $timed->work->has(Effect::FilterOn), Gate::FilterNext);
+            $this->askNext($own, Effect::FuelOpened, static fn (TimedWork $timed): bool => Opening::FuelLine === $timed->work->changes->closes, Gate::FuelNext);
+            $this->askOpenings($own);
+            $this->askTogether($own);
+            $this->askCowl($own);
+        }
+    }
+
+    /**
+     * The same hands go on at once; turning the engine to the attitude that it needs is allowed between.
+     *
+     * @param list<TimedWork>           $own
+     * @param \Closure(TimedWork): bool $isOn
+     *
+     * @throws GateBroken
+     */
+    private function askNext(array $own, Effect $off, \Closure $isOn, Gate $gate): void
+    {
+        foreach ($own as $place => $timed) {
+            if (!$timed->work->has($off) || $isOn($timed)) {
+                continue;
+            }
+            $before = $timed;
+            foreach (\array_slice($own, $place + 1) as $next) {
+                if ([] !== $next->sameHands($before) && $next->startMin === $before->heldEndMin()) {
+                    if ($isOn($next)) {
+                        continue 2;
+                    }
+                    $next->work->changes->isMode() || throw GateBroken::between($gate, $timed->work, $next->work);
+                    $before = $next;
+                }
+            }
+            throw GateBroken::late($gate, $timed->work, array_values(array_filter($own, $isOn))[0]->work ?? $timed->work);
+        }
+    }
+
+    /**
+     * @param list<TimedWork> $own
+     *
+     * @throws GateBroken
+     */
+    private function askOpenings(array $own): void
+    {
+        foreach ($own as $opener) {
+            $opening = $opener->work->changes->opens;
+            if (null !== $opening && !$opening->isCover()) {
+                $this->askOpening($own, $opener, $opening);
+            }
+        }
+        $drains = [[Effect::DrainOpened, Effect::DrainClosed, 'oil drain'], [Effect::SpillOpened, Effect::SpillClosed, 'spill trough'], [Effect::GearOpened, Effect::GearDrainClosed, 'gearcase screws']];
+        foreach ($drains as [$opens, $closes, $name]) {
+            foreach ($own as $place => $opener) {
+                $closing = $opener->work->has($opens) ? array_values(array_filter(\array_slice($own, $place + 1), static fn (TimedWork $timed): bool => $timed->work->has($closes)))[0] ?? null : null;
+                if (null !== $closing) {
+                    $this->askWaits($own, [$opener, ...$this->through($own, $opener, $closing, $opens)], $closing, $name);
+                }
+            }
+        }
+    }
+
+    /**
+     * What goes on between because of an opened drain: the filter while its trough is open.
+     *
+     * @param list<TimedWork> $own
+     *
+     * @return list<TimedWork>
+     */
+    private function through(array $own, TimedWork $opener, TimedWork $closing, Effect $opens): array
+    {
+        $wanted = match ($opens) {
+            Effect::SpillOpened, Effect::DrainOpened => [Effect::FilterOff, Effect::FilterOn],
+            default => [],
+        };
+
+        return array_values(array_filter($own, static fn (TimedWork $timed): bool => $timed->work->has(...$wanted) && $timed->startMin >= $opener->startMin && $timed->startMin < $closing->startMin));
+    }
+
+    /**
+     * @param list<TimedWork> $own
+     *
+     * @throws GateBroken
+     */
+    private function askOpening(array $own, TimedWork $opener, Opening $opening): void
+    {
+        $closing = array_values(array_filter($own, static fn (TimedWork $timed): bool => $opening === $timed->work->changes->closes))[0] ?? null;
+        if (null !== $closing) {
+            $needing = array_values(array_filter($own, static fn (TimedWork $timed): bool => \in_array($opening, $timed->work->needs->open, true)));
+            $this->askWaits($own, [$opener, ...$needing], $closing, $opening->label());
+        }
+    }
+
+    /**
+     * @param list<TimedWork>           $own
+     * @param non-empty-list<TimedWork> $needing what needs it open, and what opened it
+     *
+     * @throws GateBroken
+     */
+    private function askWaits(array $own, array $needing, TimedWork $closing, string $open): void
+    {
+        $over = max(array_map(static fn (TimedWork $timed): int => $timed->endMin(), $needing));
+        foreach ($own as $timed) {
+            $isBetween = $timed->startMin >= $over && $timed->startMin < $closing->startMin && $timed !== $closing;
+            $isFree = null !== $timed->work->changes->closes || $timed->work->changes->isMode() || self::closesSomething($timed);
+            if ($isBetween && !$isFree && $timed->work->hands->zone->meets($closing->work->hands->zone) && $timed->work->hands->heldMin() > 0) {
+                throw GateBroken::waitsForNothing($timed->work, $open, $closing->work);
+            }
+        }
+    }
+
+    private static function closesSomething(TimedWork $timed): bool
+    {
+        return $timed->work->has(Effect::DrainClosed, Effect::SpillClosed, Effect::GearDrainClosed);
+    }
+
+    /**
+     * @param list<TimedWork> $own
+     *
+     * @throws GateBroken
+     */
+    private function askTogether(array $own): void
+    {
+        foreach ($own as $place => $timed) {
+            $name = $timed->work->standing->together;
+            $later = '' === $name ? [] : array_filter(\array_slice($own, $place + 1), static fn (TimedWork $other): bool => $name === $other->work->standing->together);
+            if ([] === $later) {
+                continue;
+            }
+            $follower = null;
+            foreach (\array_slice($own, $place + 1) as $next) {
+                if ([] !== $next->sameHands($timed) && $next->startMin >= $timed->heldEndMin()) {
+                    $follower = $next;
+                    break;
+                }
+            }
+            if (null === $follower || ($name !== $follower->work->standing->together && !$follower->work->changes->isMode())) {
+                throw GateBroken::late(Gate::Together, $timed->work, ($follower ?? array_values($later)[0])->work);
+            }
+        }
+    }
+
+    /**
+     * @param list<TimedWork> $own
+     *
+     * @throws GateBroken
+     */
+    private function askCowl(array $own): void
+    {
+        $closing = array_values(array_filter($own, static fn (TimedWork $timed): bool => Opening::Cowl === $timed->work->changes->closes))[0] ?? null;
+        foreach (null === $closing ? [] : $own as $timed) {
+            if ($timed !== $closing && $timed->startMin >= $closing->startMin && !$timed->work->changes->isMode() && $timed->work->hands->heldMin() > 0) {
+                throw GateBroken::between(Gate::CowlLast, $closing->work, $timed->work);
+            }
+        }
+    }
+}

@@ -1,0 +1,297 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Plan;
+
+/**
+ * Walks through the work as people do: whoever is free takes what is worth most to go on with, where he stands if it
+ * can be, and waits if nothing can be begun. It keeps what waits for what, who is where, and what may not go on side by
+ * side; whether the gates hold is not its question.
+ */
+final class Walk
+{
+    private readonly Walked $walked;
+    /** @var array<string, WalkedEngine> by position */
+    private array $engines = [];
+    /** @var list<int> stretches that each still waits for */
+    private array $waiting = [];
+    /** @var array<int, true> stretches that wait for nothing more but time */
+    private array $ready = [];
+    /** @var list<int> minute at which all that each waited for is over */
+    private array $from = [];
+    /** @var array<int, int> minute from which on each technician is free */
+    private array $freeFrom;
+    /** @var array<int, array{string, bool|null}> where each technician stands: engine, and whether below */
+    private array $places;
+    /** @var list<int> lengths of the chains behind, as this walk judges them */
+    private array $worth;
+    private int $runsUntil = 0;
+    private int $fuelUntil = 0;
+    private int $vapourUntil = 0;
+    /** @var array<int, true> minutes at which something ends */
+    private array $moments = [];
+    private int $left;
+
+    private function __construct(private readonly WalkMap $map, private readonly int $technicians, private readonly int $changeMin, private readonly Taste $taste)
+    {
+        $this->walked = new Walked();
+        foreach ($map->rig->rig->positions as $position) {
+            $this->engines[$position->value] = new WalkedEngine();
+            $this->engines[$position->value]->bars = $map->arrivals[$position->value] ?? 0;
+        }
+        $this->freeFrom = array_fill(1, $technicians, 0);
+        $this->places = array_fill(1, $technicians, ['', null]);
+        $this->waiting = $map->waiting;
+        $this->from = array_fill(0, \count($map->stretches), 0);
+        $this->worth = $this->judged();
+        $this->left = \count($map->stretches);
+        foreach ($this->waiting as $number => $count) {
+            if (0 === $count) {
+                $this->ready[$number] = true;
+            }
+        }
+    }
+
+    /** @return Walked|null null if the work comes to a standstill: what is ready may never begin */
+    public static function through(WalkMap $map, int $technicians, int $changeMin, Taste $taste): ?Walked
+    {
+        return (new self($map, $technicians, $changeMin, $taste))->walk();
+    }
+
+    private function walk(): ?Walked
+    {
+        $minute = 0;
+        while ($this->left > 0) {
+            while (null !== ($next = $this->best($minute))) {
+                $this->begin($next[0], $next[1], $minute);
+            }
+            unset($this->moments[$minute]);
+            if (0 === $this->left) {
+                break;
+            }
+            if ([] === $this->moments) {
+                return null;
+            }
+            $minute = min(array_keys($this->moments));
+        }
+
+        return $this->walked;
+    }
+
+    /** @return list<int> */
+    private function judged(): array
+    {
+        if (0 === $this->taste->noise) {
+            return $this->map->tails;
+        }
+        $dice = new Sequence\Dice($this->taste->seed);
+
+        return array_map(fn (int $tail): int => $tail + $dice->roll($this->taste->noise + 1), $this->map->tails);
+    }
+
+    /** @return array{int, list<int>}|null the stretch and who begins it; null: nothing can be begun now */
+    private function best(int $minute): ?array
+    {
+        $free = array_keys(array_filter($this->freeFrom, static fn (int $from): bool => $from <= $minute));
+        if ([] === $free) {
+            return null;
+        }
+        $best = $bestScore = null;
+        foreach ($this->ready as $number => $_) {
+            if ($this->from[$number] > $minute || !$this->mayBegin($number, $minute)) {
+                continue;
+            }
+            $people = min($this->map->stretches[$number]->people, $this->technicians);
+            if (0 === $this->map->stretches[$number]->heldMin) {
+                return [$number, []];
+            }
+            if (\count($free) < $people) {
+                continue;
+            }
+            $turn = $this->turns($number) ? $this->taste->turnMin : 0;
+            foreach ($free as $technician) {
+                $away = $this->isAway($technician, $number);
+                if ($away && $this->ratherWaits($technician, $minute)) {
+                    continue;
+                }
+                $score = $this->worth[$number] - $turn - ($away ? $this->taste->changeMin : 0);
+                if (null === $bestScore || $score > $bestScore || ($score === $bestScore && $number < $best[0])) {
+                    $best = [$number, $technician];
+                    $bestScore = $score;
+                }
+            }
+        }
+        if (null === $best) {
+            return null;
+        }
+        $people = min($this->map->stretches[$best[0]]->people, $this->technicians);
+        $hands = [$best[1], ...array_values(array_diff($free, [$best[1]]))];
+
+        return [$best[0], \array_slice($hands, 0, $people)];
+    }
+
+    /** Whether something where he stands can be gone on with so soon that walking away does not pay. */
+    private function ratherWaits(int $technician, int $minute): bool
+    {
+        [$position] = $this->places[$technician];
+        if (0 === $this->taste->waitMin || '' === $position) {
+            return false;
+        }
+        $until = $minute + $this->taste->waitMin;
+        foreach ($this->ready as $number => $_) {
+            if ($this->from[$number] > $minute && $this->from[$number] <= $until && !$this->isAway($technician, $number) && isset($this->moments[$this->from[$number]])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function isAway(int $technician, int $number): bool
+    {
+        $position = $this->map->positions[$number];
+        [$at, $below] = $this->places[$technician];
+        if ('' === $at || '' === $position) {
+            return false;
+        }
+        $enters = $this->map->below[$number][0];
+
+        return $at !== $position || (null !== $below && null !== $enters && $below !== $enters);
+    }
+
+    private function turns(int $number): bool
+    {
+        $enters = $this->map->stretches[$number]->enters;
+
+        return null !== $enters && $enters !== $this->engines[$this->map->positions[$number]]->attitude;
+    }
+
+    private function mayBegin(int $number, int $minute): bool
+    {
+        $stretch = $this->map->stretches[$number];
+        $position = $this->map->positions[$number];
+        if ($this->map->fuel[$number] && $this->runsUntil > $minute || $this->map->sprays[$number] && $this->runsUntil > $minute) {
+            return false;
+        }
+        if ('' === $position) {
+            return true;
+        }
+        $engine = $this->engines[$position];
+        if (!$engine->isFree($stretch->zones, $minute) || ($this->map->inReach[$number] && !$this->map->runs[$number] && $engine->besideRunsUntil > $minute)) {
+            return false;
+        }
+        if ($this->turns($number) && ($engine->bars > 0 || $engine->heldUntil > $minute || !$engine->isAllFree($minute) || $engine->besideRunsUntil > $minute)) {
+            return false;
+        }
+        if ($this->map->innerTurn[$number] && ($engine->bars > 0 || !$engine->isAllFree($minute))) {
+            return false;
+        }
+
+        return !$this->isClosingDue($number, $minute) && (!$this->map->runs[$number] || $this->mayRun($position, $minute));
+    }
+
+    private function mayRun(string $position, int $minute): bool
+    {
+        if ($this->fuelUntil > $minute || $this->vapourUntil > $minute) {
+            return false;
+        }
+        foreach ($this->map->beside[$position] as $beside) {
+            if ($this->engines[$beside]->inReachUntil > $minute) {
+                return false;
+            }
+        }
+        if ($this->map->rig->rig->shared) {
+            foreach ($this->engines as $at => $engine) {
+                if ($at !== $position && !$engine->isAllFree($minute)) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+
+    /** Whether something else at this place of the engine is open with nothing left to wait for. */
+    private function isClosingDue(int $number, int $minute): bool
+    {
+        foreach ($this->map->rivals[$number] as $closer) {
+            if (!isset($this->walked->starts[$closer]) && isset($this->ready[$closer]) && $this->from[$closer] <= $minute) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param list<int> $hands */
+    private function begin(int $number, array $hands, int $minute): void
+    {
+        $stretch = $this->map->stretches[$number];
+        $position = $this->map->positions[$number];
+        $start = $minute;
+        foreach ($hands as $technician) {
+            if ($this->isAway($technician, $number)) {
+                ++$this->walked->changes;
+                $start = max($start, $this->freeFrom[$technician] + $this->changeMin);
+            }
+        }
+        if ($this->turns($number) && null !== $stretch->enters) {
+            $turn = $this->map->turn($number, $stretch->enters);
+            if (null !== $turn) {
+                $this->walked->turns[$number] = [$turn, $start];
+                $start += $turn->hands->heldMin();
+                $this->engines[$position]->takeAll($start);
+            }
+        }
+        $this->walked->starts[$number] = $start;
+        $this->walked->by[$number] = $hands;
+        $held = $start + $stretch->heldMin;
+        $end = $held + $stretch->unattendedMin;
+        foreach ($hands as $technician) {
+            $this->freeFrom[$technician] = $held;
+            $this->places[$technician] = ['' === $position ? $this->places[$technician][0] : $position, $this->map->below[$number][1] ?? ($position === $this->places[$technician][0] ? $this->places[$technician][1] : null)];
+        }
+        $this->moments[$held] = $this->moments[$end] = true;
+        $this->walked->makespanMin = max($this->walked->makespanMin, $end);
+        '' === $position || $this->take($number, $this->engines[$position], $position, $held, $end);
+        $this->runsUntil = $this->map->runs[$number] ? max($this->runsUntil, $held) : $this->runsUntil;
+        $this->fuelUntil = $this->map->fuel[$number] ? max($this->fuelUntil, $end) : $this->fuelUntil;
+        $this->vapourUntil = $this->map->sprays[$number] ? max($this->vapourUntil, $end) : $this->vapourUntil;
+        unset($this->ready[$number]);
+        --$this->left;
+        foreach ($this->map->behind[$number] as $other) {
+            $this->from[$other] = max($this->from[$other], $end);
+            if (0 === --$this->waiting[$other]) {
+                $this->ready[$other] = true;
+            }
+        }
+    }
+
+    private function take(int $number, WalkedEngine $engine, string $position, int $held, int $end): void
+    {
+        $stretch = $this->map->stretches[$number];
+        foreach ($stretch->zones as $zone) {
+            $engine->freeFrom[$zone] = $held;
+        }
+        $engine->attitude = $stretch->leaves ?? $stretch->enters ?? $engine->attitude;
+        if (null !== $stretch->leaves && $end > $held) {
+            $engine->heldUntil = max($engine->heldUntil, $end);
+        }
+        if ($this->map->inReach[$number]) {
+            $engine->inReachUntil = max($engine->inReachUntil, $held);
+        }
+        $engine->bars = max(0, $engine->bars + $this->map->bars[$number]);
+        if (!$this->map->runs[$number]) {
+            return;
+        }
+        foreach ($this->map->rig->rig->shared ? array_keys($this->engines) : $this->map->beside[$position] as $beside) {
+            $this->engines[$beside]->besideRunsUntil = max($this->engines[$beside]->besideRunsUntil, $held);
+            if ($this->map->rig->rig->shared && $beside !== $position) {
+                foreach ($this->engines[$beside]->freeFrom as $zone => $from) {
+                    $this->engines[$beside]->freeFrom[$zone] = max($from, $held);
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Plan;
+
+/** What walking through a rig's work asks again and again, worked out once. */
+final readonly class WalkMap
+{
+    /** Effects that keep an engine from being turned, and those that end it. */
+    private const BARS = [
+        [Effect::DrainOpened, Effect::DrainClosed],
+        [Effect::SpillOpened, Effect::SpillClosed],
+        [Effect::Rested, Effect::LevelRead],
+    ];
+
+    /** @var list<Stretch> */
+    public array $stretches;
+    /** @var list<string> by stretch; empty: the rig */
+    public array $positions;
+    /** @var list<array{bool|null, bool|null}> by stretch: whether below the water, where it begins and where it ends */
+    public array $below;
+    /** @var list<bool> by stretch */
+    public array $runs;
+    /** @var list<bool> by stretch: whether fuel is open in it */
+    public array $fuel;
+    /** @var list<bool> by stretch */
+    public array $sprays;
+    /** @var list<bool> by stretch */
+    public array $inReach;
+    /** @var list<bool> by stretch: whether the engine is turned on the way */
+    public array $innerTurn;
+    /** @var list<int> by stretch: what it adds to or takes from what keeps the engine from being turned */
+    public array $bars;
+    /** @var list<list<int>> by stretch: what closes something at its place and goes before it once nothing needs that open */
+    public array $rivals;
+    /** @var list<int> by stretch: minutes of the longest chain from its beginning */
+    public array $tails;
+    /** @var list<int> by stretch: how many it waits for */
+    public array $waiting;
+    /** @var list<list<int>> by stretch: what waits for it */
+    public array $behind;
+    /** @var array<string, int> by position: levels to be read before the engine is turned */
+    public array $arrivals;
+    /** @var array<string, list<string>> by position: those beside it */
+    public array $beside;
+    /** @var array<string, ModeChanges> by position */
+    private array $modes;
+
+    public function __construct(public RigWorks $rig)
+    {
+        $this->stretches = $rig->stretches;
+        $numbers = array_keys($rig->stretches);
+        $this->positions = array_map(static fn (Stretch $stretch): string => $stretch->position->value ?? '', $rig->stretches);
+        $this->below = array_map(self::below(...), $rig->stretches);
+        $this->runs = array_map(static fn (Stretch $stretch): bool => $stretch->has(Effect::Started), $rig->stretches);
+        $this->fuel = array_map(static fn (Stretch $stretch): bool => $stretch->has(Effect::FuelOpened), $rig->stretches);
+        $this->sprays = array_map(static fn (Stretch $stretch): bool => $stretch->has(Effect::Sprayed), $rig->stretches);
+        $this->inReach = array_map(static fn (Stretch $stretch): bool => $stretch->isInReach(), $rig->stretches);
+        $this->innerTurn = array_map(static fn (Stretch $stretch): bool => null !== $stretch->position && null !== $stretch->changes->turnsTo && \count($stretch->works) > 1, $rig->stretches);
+        $this->bars = array_map(self::bars(...), $rig->stretches);
+        $this->rivals = array_map($this->rivals(...), $numbers);
+        $lengths = array_map(static fn (Stretch $stretch): int => $stretch->heldMin + $stretch->unattendedMin, $rig->stretches);
+        $this->tails = array_map(static fn (int $tail, int $length): int => $tail + $length, $rig->waits->tails($lengths), $lengths);
+        $this->waiting = array_map(static fn (int $number): int => \count($rig->waits->before($number)), $numbers);
+        $this->behind = array_map($rig->waits->behind(...), $numbers);
+        $arrivals = $beside = $modes = [];
+        foreach ($rig->stretches as $stretch) {
+            if (null !== $stretch->position && $stretch->has(Effect::ArrivalRead)) {
+                $arrivals[$stretch->position->value] = 1;
+            }
+        }
+        foreach ($rig->rig->positions as $position) {
+            $beside[$position->value] = array_map(static fn (Position $other): string => $other->value, $rig->rig->beside($position));
+            $modes[$position->value] = $rig->modes($position);
+        }
+        [$this->arrivals, $this->beside, $this->modes] = [$arrivals, $beside, $modes];
+    }
+
+    public function turn(int $number, Attitude $to): ?PlannedWork
+    {
+        return $this->modes[$this->positions[$number]]->turn($to);
+    }
+
+    /** @return array{bool|null, bool|null} */
+    private static function below(Stretch $stretch): array
+    {
+        $all = array_values(array_filter(array_map(static fn (PlannedWork $work): ?bool => $work->hands->heldMin() > 0 ? $work->hands->zone->isBelow() : null, $stretch->works), \is_bool(...)));
+
+        return [] === $all ? [null, null] : [$all[0], $all[\count($all) - 1]];
+    }
+
+    private static function bars(Stretch $stretch): int
+    {
+        $bars = $stretch->has(Effect::ArrivalRead) ? -1 : 0;
+        foreach (self::BARS as [$on, $off]) {
+            $bars += ($stretch->has($on) && !$stretch->has($off) ? 1 : 0) - ($stretch->has($off) && !$stretch->has($on) ? 1 : 0);
+        }
+        foreach ($stretch->works as $work) {
+            $bars += (Opening::LowerUnit === $work->changes->opens ? 1 : 0) - (Opening::LowerUnit === $work->changes->closes ? 1 : 0);
+        }
+
+        return $bars;
+    }
+
+    /** @return list<int> */
+    private function rivals(int $number): array
+    {
+        $own = $this->stretches[$number];
+        if (null === $own->position || $own->isClosing() || $own->changes->isMode()) {
+            return [];
+        }
+        $rivals = [];
+        foreach ($this->stretches as $other => $stretch) {
+            if ($other !== $number && $stretch->position === $own->position && self::closesAtOnce($stretch) && [] !== array_intersect($stretch->zones, $own->zones) && !$this->rig->waits->waitsFor($other, $number)) {
+                $rivals[] = $other;
+            }
+        }
+
+        return $rivals;
+    }
+
+    /** Covers stay off as long as the work goes on; what else is open does not. */
+    private static function closesAtOnce(Stretch $stretch): bool
+    {
+        foreach ($stretch->works as $work) {
+            if (null !== $work->changes->closes && !$work->changes->closes->isCover()) {
+                return true;
+            }
+        }
+
+        return $stretch->has(Effect::DrainClosed, Effect::SpillClosed, Effect::GearDrainClosed);
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Plan;
+
+/** One way through all the work: when each stretch begins, who does it, and where an engine was turned before it. */
+final class Walked
+{
+    /** @var array<int, int> minutes, by stretch */
+    public array $starts = [];
+    /** @var array<int, list<int>> technicians from 1, by stretch */
+    public array $by = [];
+    /** @var array<int, array{PlannedWork, int}> by stretch: the turn before it, and its minute */
+    public array $turns = [];
+    public int $makespanMin = 0;
+    public int $changes = 0;
+
+    /** @return array{int, int, int} minutes, changes of place, turns */
+    public function score(): array
+    {
+        return [$this->makespanMin, $this->changes, \count($this->turns)];
+    }
+}

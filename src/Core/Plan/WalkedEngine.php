@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Plan;
+
+/** One engine while the work is walked through: until when it is taken, how it hangs, what is open on it. */
+final class WalkedEngine
+{
+    public Attitude $attitude = Attitude::Vertical;
+    /** @var array<string, int> minute from which on it is free, by zone */
+    public array $freeFrom = ['powerhead' => 0, 'gearcase' => 0, 'bracket' => 0];
+    /** Until when it must hang as it does. */
+    public int $heldUntil = 0;
+    /** Until when hands are where an engine beside it would hurt them. */
+    public int $inReachUntil = 0;
+    /** Until when an engine beside it runs. */
+    public int $besideRunsUntil = 0;
+    /** What keeps it from being turned: open drains, the lower unit off, a level to be read first. */
+    public int $bars = 0;
+
+    /** @param list<string> $zones */
+    public function isFree(array $zones, int $minute): bool
+    {
+        foreach ($zones as $zone) {
+            if ($this->freeFrom[$zone] > $minute) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    public function takeAll(int $until): void
+    {
+        foreach ($this->freeFrom as $zone => $from) {
+            $this->freeFrom[$zone] = max($from, $until);
+        }
+        $this->inReachUntil = max($this->inReachUntil, $until);
+    }
+
+    public function isAllFree(int $minute): bool
+    {
+        return max($this->freeFrom) <= $minute;
+    }
+}

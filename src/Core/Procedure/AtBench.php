@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Procedure;
+
+use FreshTack\Core\Plan\Effect;
+
+/** What a step asks for at the bench, and what is so once it is done. */
+final readonly class AtBench
+{
+    /**
+     * @param bool         $must    "could not" here keeps the engine from being released
+     * @param list<Effect> $effects in the order in which they happen
+     */
+    public function __construct(public StepEntry $entry, public bool $must, public array $effects = [])
+    {
+    }
+}
