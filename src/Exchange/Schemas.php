@@ -16,7 +16,9 @@ final readonly class Schemas
     public const SPEC_SHEET = 'urn:fresh-tack:spec-sheet:1';
     public const PROCEDURE = 'urn:fresh-tack:procedure:1';
     public const ORDER_REQUEST = 'urn:fresh-tack:order-request:1';
-    public const WORK_ORDER = 'urn:fresh-tack:work-order:1';
+    public const WORK_ORDER = 'urn:fresh-tack:work-order:2';
+    /** As orders were frozen before; they stay as they are. */
+    public const WORK_ORDER_1 = 'urn:fresh-tack:work-order:1';
     public const DUE_REQUEST = 'urn:fresh-tack:due-request:1';
     public const ENGINE_READER = 'urn:fresh-tack:engine-reader:1';
 
@@ -25,6 +27,7 @@ final readonly class Schemas
         self::PROCEDURE => 'procedure.schema.json',
         self::ORDER_REQUEST => 'order-request.schema.json',
         self::WORK_ORDER => 'work-order.schema.json',
+        self::WORK_ORDER_1 => 'work-order-1.schema.json',
         self::DUE_REQUEST => 'due-request.schema.json',
         self::ENGINE_READER => 'engine-reader.schema.json',
     ];

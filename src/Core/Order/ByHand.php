@@ -9,12 +9,16 @@ use FreshTack\Core\Plan\HandMove;
 /** What somebody changed of the computed order: works moved before others, and steps added. */
 final readonly class ByHand
 {
+    /** @var list<HandMove> each added step behind what it follows, and what was moved */
+    public array $all;
+
     /**
      * @param list<HandMove> $moves
      * @param list<HandStep> $steps
      */
     public function __construct(public array $moves = [], public array $steps = [])
     {
+        $this->all = [...array_map(static fn (HandStep $step): HandMove => $step->move(), $steps), ...$moves];
     }
 
     /**
@@ -32,12 +36,6 @@ final readonly class ByHand
         }
 
         return $operations;
-    }
-
-    /** @return list<HandMove> what was moved, and each added step behind what it follows */
-    public function moves(): array
-    {
-        return [...array_map(static fn (HandStep $step): HandMove => $step->move(), $this->steps), ...$this->moves];
     }
 
     /**

@@ -206,15 +206,15 @@ final class EngineCompiler
         $opened = array_filter(array_map(static fn (array $entry): ?Opening => $entry[1]->covers->opens, $called));
         $has = static fn (Opening $opening): bool => !$opening->mayBeLacking() || \in_array($opening, $opened, true);
 
-        return $this->ordered[$kind] = array_map(fn (array $entry, int $index): OrderedOperation => $this->steps->ordered(
+        return $this->ordered[$kind] = array_map(fn (array $entry): OrderedOperation => $this->steps->ordered(
             $engine->position,
             $entry[0],
             $entry[1],
             $facts,
             array_values(array_filter($entry[1]->covers->open, $has)),
-            self::STEP * $entry[1]->calling->phase->rank() + $index,
+            self::STEP * $entry[1]->calling->phase->rank() + $this->called->placeOf($entry[1]),
             $bare,
-        ), $called, array_keys($called));
+        ), $called);
     }
 
     /** @return list<OrderedOperation> */

@@ -11,7 +11,9 @@ use FreshTack\Core\Plan\CannotPlan;
 use FreshTack\Core\Plan\Effort;
 use FreshTack\Core\Plan\GateBroken;
 use FreshTack\Core\Plan\GateChecker;
+use FreshTack\Core\Plan\HandMove;
 use FreshTack\Core\Plan\MoveRefusals;
+use FreshTack\Core\Plan\RefusedMove;
 use FreshTack\Core\Plan\TimedWork;
 use FreshTack\Core\Plan\Timeline;
 use FreshTack\Core\Plan\TimelineEntry;
@@ -45,8 +47,7 @@ final readonly class OrderBuilder
     public function build(OrderRequest $request, Effort $effort = Effort::Quick): WorkOrder
     {
         $engines = $this->engines($request);
-        $plan = RigPlan::of($engines, $request->shared, $request->byHand->moves());
-        $timeline = $this->timeline($plan, $request, $effort);
+        [$plan, $timeline, $refused] = $this->planned($engines, $request, $effort);
         $operations = array_map($plan->operation(...), $timeline->entries);
         $byPosition = array_column(array_map(static fn (EngineOrder $engine): array => [$engine->position->value, $engine], $engines), 1, 0);
 
@@ -65,9 +66,36 @@ final readonly class OrderBuilder
             $this->cautions($operations, $request),
             $this->labour($timeline, $request),
             $timeline,
-            $this->refusals->of($plan->works),
+            [...$this->refusals->of($plan->works), ...$refused],
             $request->byHand->lost($operations),
         );
+    }
+
+    /**
+     * A move by hand that leads to a plan which a gate forbids is left out and refused by the name of the gate.
+     *
+     * @param list<EngineOrder> $engines
+     *
+     * @return array{RigPlan, Timeline, list<RefusedMove>}
+     *
+     * @throws GateBroken|CannotPlan
+     */
+    private function planned(array $engines, OrderRequest $request, Effort $effort): array
+    {
+        $moves = $request->byHand->all;
+        $refused = [];
+        while (true) {
+            $plan = RigPlan::of($engines, $request->shared, $moves);
+            $last = array_values(array_filter($plan->works->kept, static fn (HandMove $move): bool => \in_array($move, $request->byHand->moves, true)));
+            $last = $last[\count($last) - 1] ?? null;
+            try {
+                return [$plan, $this->timeline($plan, $request, $effort), $refused];
+            } catch (GateBroken|CannotPlan $error) {
+                null !== $last || throw $error;
+                $refused[] = new RefusedMove($last, $error instanceof GateBroken ? $error->gate : null, $error->getMessage());
+                $moves = array_values(array_filter($moves, static fn (HandMove $move): bool => $move !== $last));
+            }
+        }
     }
 
     private function labour(Timeline $timeline, OrderRequest $request): LabourSum

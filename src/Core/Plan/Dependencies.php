@@ -39,11 +39,10 @@ final class Dependencies
         foreach ($footprint->changes as $thing => $change) {
             [$last, $by, $askers] = $this->last[$thing] ?? [Change::Both, [], []];
             $isSame = $change === $last && Change::Both !== $change;
-            $isSame || $this->addAll([...$by, ...$askers], $place);
-            $this->last[$thing] = [$change, $isSame ? [...$by, $place] : [$place], []];
-            if ($isSame) {
-                $this->last[$thing][2] = $askers;
+            if (!$isSame) {
+                $this->addAll([...$by, ...$askers], $place);
             }
+            $this->last[$thing] = $isSame ? [$change, [...$by, $place], $askers] : [$change, [$place], []];
         }
         $chain = $work->standing->chain;
         if ('' !== $chain) {

@@ -7,6 +7,7 @@ namespace FreshTack\Core\Plan;
 use FreshTack\Core\Plan\Check\ClosingCheck;
 use FreshTack\Core\Plan\Check\HandsCheck;
 use FreshTack\Core\Plan\Check\RunCheck;
+use FreshTack\Core\Plan\Check\Runs;
 
 /**
  * Replays work and names the first gate that it breaks. It knows nothing of how the plan was made: it keeps a model of
@@ -44,8 +45,9 @@ final readonly class GateChecker
     public function checkTimed(Rig $rig, array $plan): void
     {
         $this->replay($rig, $plan);
-        (new HandsCheck($plan))->check();
-        (new RunCheck($rig, $plan))->check();
+        $runs = new Runs($rig, $plan);
+        (new HandsCheck($plan, $runs))->check();
+        (new RunCheck($rig, $plan, $runs))->check();
         (new ClosingCheck($plan))->check();
     }
 

@@ -35,12 +35,11 @@ final readonly class ModeChanges
             $back = $free && Lockout::Free !== $work->needs->lockout && Lockout::Any !== $work->needs->lockout;
             $turn = null !== $wants && null !== $attitude && $wants !== $attitude ? $this->turn($wants) : null;
             $lift = !$free && Lockout::Free === $work->needs->lockout;
-            array_push($all, ...array_filter([$back ? $this->lockOut : null, $turn, $lift ? $this->unlock : null]), ...[$work]);
+            $all = [...$all, ...array_values(array_filter([$back ? $this->lockOut : null, $turn, $lift ? $this->unlock : null])), $work];
             $free = ($free && !$back || $lift) && !$work->has(Effect::LockedOut);
             $attitude = $work->changes->turnsTo ?? $wants ?? $attitude;
         }
-        array_push($all, ...array_filter([$free ? $this->lockOut : null]));
 
-        return [] === $all ? $works : $all;
+        return $free && null !== $this->lockOut ? [...$all, $this->lockOut] : $all;
     }
 }

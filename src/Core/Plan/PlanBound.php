@@ -25,49 +25,76 @@ final readonly class PlanBound
                 $resources[$position->value.'.'.$zone->value] = 1;
             }
         }
-        $activities = [];
+        $activities = $turned = [];
+        foreach (self::turns($rig) as $place => [$minutes, $before, $behind]) {
+            $turned[$behind] = 'turn '.$place;
+            $activities[] = new Activity('turn '.$place, $minutes, 0, [self::HANDS => 1], [], $before < 0 ? [] : [(string) $before]);
+        }
         foreach ($rig->stretches as $number => $stretch) {
             $needs = 0 === $stretch->heldMin ? [] : [self::HANDS => min($stretch->people, $technicians)];
-            foreach (null === $stretch->position ? [] : $stretch->zones as $zone) {
-                $needs[$stretch->position->value.'.'.$zone] = 1;
+            $at = $stretch->position->value ?? '';
+            foreach ('' === $at ? [] : $stretch->zones as $zone) {
+                $needs[$at.'.'.$zone] = 1;
             }
-            $after = array_map(strval(...), $rig->waits->before($number));
+            $after = [...array_map(strval(...), $rig->waits->before($number)), ...(isset($turned[$number]) ? [$turned[$number]] : [])];
             $activities[] = new Activity((string) $number, $stretch->heldMin, $stretch->unattendedMin, $needs, [], $after);
         }
         try {
-            return (new LowerBound())->of(SequenceProblem::of($resources, [...$activities, ...self::turns($rig), ...self::changes($rig, $technicians, $changeMin)]));
+            return (new LowerBound())->of(SequenceProblem::of($resources, [...$activities, ...self::changes($rig, $technicians, $changeMin)]));
         } catch (InvalidSequence $error) {
             throw new \LogicException('Work that was planned can\'t be put in order.', 0, $error);
         }
     }
 
     /**
-     * Into each attitude that is asked for at least once, and back at the end.
+     * The turns that no plan can do without: those along the chain of an engine's work in which it must hang another way
+     * most often.
      *
-     * @return list<Activity>
+     * @return list<array{int, int, int}> minutes, the stretch before it, the stretch behind it
      */
     private static function turns(RigWorks $rig): array
     {
         $turns = [];
         foreach ($rig->graphs as $graph) {
-            $position = $graph->engine->position;
-            $asked = $brought = [];
-            foreach (array_filter($rig->stretches, static fn (Stretch $stretch): bool => $position === $stretch->position) as $stretch) {
-                $asked[$stretch->enters->value ?? ''] = $stretch->enters;
-                if (null !== $stretch->changes->turnsTo) {
-                    $brought[$stretch->leaves->value ?? ''] = $stretch->leaves;
-                    $asked[$stretch->leaves->value ?? ''] = $stretch->leaves;
+            $chain = self::chain($rig, $graph->engine->position);
+            foreach ($chain as $place => $number) {
+                $before = $chain[$place - 1] ?? null;
+                $hangs = null === $before ? Attitude::Vertical : $rig->stretches[$before]->leaves ?? Attitude::Vertical;
+                $enters = $rig->stretches[$number]->enters;
+                if (null !== $enters && $enters !== $hangs) {
+                    $turns[] = [$graph->engine->modes->turn($enters)->hands->handsOnMin ?? 0, $before ?? -1, $number];
                 }
-            }
-            unset($asked[''], $asked[Attitude::Vertical->value]);
-            $needed = array_diff_key($asked, $brought) + ([] === $asked || isset($brought[Attitude::Vertical->value]) ? [] : [Attitude::Vertical->value => Attitude::Vertical]);
-            foreach ($needed as $attitude) {
-                $minutes = null === $attitude ? 0 : $graph->engine->modes->turn($attitude)->hands->handsOnMin ?? 0;
-                $turns[] = new Activity('turn '.\count($turns), $minutes, 0, [self::HANDS => 1], [], []);
             }
         }
 
         return $turns;
+    }
+
+    /** @return list<int> stretches that say how the engine hangs, each waiting for the one before */
+    private static function chain(RigWorks $rig, Position $position): array
+    {
+        $best = $from = [];
+        foreach ($rig->waits->order() as $number) {
+            $stretch = $rig->stretches[$number];
+            if ($position !== $stretch->position || null === $stretch->enters) {
+                continue;
+            }
+            $best[$number] = Attitude::Vertical === $stretch->enters ? 0 : 1;
+            foreach ($rig->waits->all($number) as $other => $_) {
+                $turns = ($best[$other] ?? -\INF) + ($rig->stretches[$other]->leaves === $stretch->enters ? 0 : 1);
+                if ($other !== $number && $turns > $best[$number]) {
+                    [$best[$number], $from[$number]] = [$turns, $other];
+                }
+            }
+        }
+        $chain = [];
+        $next = [] === $best ? null : array_search(max($best), $best, true);
+        while (\is_int($next)) {
+            array_unshift($chain, $next);
+            $next = $from[$next] ?? null;
+        }
+
+        return $chain;
     }
 
     /** @return list<Activity> */

@@ -44,12 +44,12 @@ final readonly class ReadyBy
     private static function work(Timeline $timeline): string
     {
         return \sprintf(
-            '%d min from the first hand to the last with %d %s, %d min of it hands-on work and %d min by a running engine.',
+            '%d min from the first hand to the last with %d %s, %d min of it hands-on work%s.',
             $timeline->elapsedMin,
             $timeline->technicians,
             1 === $timeline->technicians ? 'technician' : 'technicians',
             $timeline->handsOnMin(),
-            $timeline->presenceMin(),
+            $timeline->presenceMin() > 0 ? \sprintf(' and %d min by a running engine', $timeline->presenceMin()) : '',
         );
     }
 

@@ -41,16 +41,28 @@ final readonly class Stretch
         return $this->changes->has(...$any);
     }
 
-    /** Whether hands are where the engine beside it would hurt them. */
+    /** Whether hands are where the engine beside it would hurt them; those who attend its own run are not. */
     public function isInReach(): bool
     {
-        return [] !== array_filter($this->works, static fn (PlannedWork $work): bool => $work->hands->zone->isInReach() && $work->hands->heldMin() > 0 && (!$work->changes->isMode() || null !== $work->changes->turnsTo));
+        $runs = false;
+        foreach ($this->works as $work) {
+            $runs = $runs || $work->has(Effect::Started);
+            $isHands = $work->hands->zone->isInReach() && $work->hands->heldMin() > 0 && (!$work->changes->isMode() || null !== $work->changes->turnsTo);
+            if (!$runs && $isHands) {
+                return true;
+            }
+            $runs = $runs && !$work->has(Effect::Stopped);
+        }
+
+        return false;
     }
 
+    /** Whether it begins with closing something, and opens nothing. */
     public function isClosing(): bool
     {
-        return [] !== array_filter($this->works, static fn (PlannedWork $work): bool => null !== $work->changes->closes)
-            || $this->has(Effect::DrainClosed, Effect::SpillClosed, Effect::GearDrainClosed);
+        $opens = [] !== array_filter($this->works, static fn (PlannedWork $work): bool => null !== $work->changes->opens);
+
+        return !$opens && (null !== $this->works[0]->changes->closes || $this->works[0]->has(Effect::DrainClosed, Effect::SpillClosed, Effect::GearDrainClosed));
     }
 
     /**

@@ -15,6 +15,11 @@ final readonly class TimedWork
     {
     }
 
+    public function handsOnEndMin(): int
+    {
+        return $this->startMin + $this->work->hands->handsOnMin;
+    }
+
     /** Minute from which on nobody is held by it. */
     public function heldEndMin(): int
     {

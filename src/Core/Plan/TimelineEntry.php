@@ -26,7 +26,7 @@ final readonly class TimelineEntry
 
     public function handsOnEndMin(): int
     {
-        return $this->startMin + $this->work->hands->handsOnMin;
+        return $this->timed->handsOnEndMin();
     }
 
     /** Minute from which on nobody is held by it. */

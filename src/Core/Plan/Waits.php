@@ -105,7 +105,7 @@ final class Waits
     /** @return list<int> what waits in a circle, or for such */
     public function circle(): array
     {
-        return array_values(array_diff(range(0, $this->count() - 1), $this->order()));
+        return array_values(array_diff(array_keys($this->before), $this->order()));
     }
 
     /**
@@ -161,7 +161,8 @@ final class Waits
         $reached = [$from => true];
         $open = [$from];
         while ([] !== $open) {
-            foreach ($edges[array_pop($open)] as $other => $_) {
+            $number = array_pop($open);
+            foreach ($edges[$number] ?? [] as $other => $_) {
                 if (!isset($reached[$other])) {
                     $reached[$other] = true;
                     $open[] = $other;

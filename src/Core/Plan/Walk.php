@@ -14,21 +14,21 @@ final class Walk
     private readonly Walked $walked;
     /** @var array<string, WalkedEngine> by position */
     private array $engines = [];
-    /** @var list<int> stretches that each still waits for */
+    /** @var array<int, int> how many each still waits for, by stretch */
     private array $waiting = [];
     /** @var array<int, true> stretches that wait for nothing more but time */
     private array $ready = [];
-    /** @var list<int> minute at which all that each waited for is over */
+    /** @var array<int, int> minute at which all that each waited for is over, by stretch */
     private array $from = [];
     /** @var array<int, int> minute from which on each technician is free */
     private array $freeFrom;
     /** @var array<int, array{string, bool|null}> where each technician stands: engine, and whether below */
     private array $places;
-    /** @var list<int> lengths of the chains behind, as this walk judges them */
-    private array $worth;
     private int $runsUntil = 0;
     private int $fuelUntil = 0;
     private int $vapourUntil = 0;
+    private int $rigFuelUntil = 0;
+    private int $turnsUntil = 0;
     /** @var array<int, true> minutes at which something ends */
     private array $moments = [];
     private int $left;
@@ -38,13 +38,12 @@ final class Walk
         $this->walked = new Walked();
         foreach ($map->rig->rig->positions as $position) {
             $this->engines[$position->value] = new WalkedEngine();
-            $this->engines[$position->value]->bars = $map->arrivals[$position->value] ?? 0;
+            $this->engines[$position->value]->arrives = $map->arrivals[$position->value] ?? null;
         }
         $this->freeFrom = array_fill(1, $technicians, 0);
         $this->places = array_fill(1, $technicians, ['', null]);
         $this->waiting = $map->waiting;
         $this->from = array_fill(0, \count($map->stretches), 0);
-        $this->worth = $this->judged();
         $this->left = \count($map->stretches);
         foreach ($this->waiting as $number => $count) {
             if (0 === $count) {
@@ -79,17 +78,6 @@ final class Walk
         return $this->walked;
     }
 
-    /** @return list<int> */
-    private function judged(): array
-    {
-        if (0 === $this->taste->noise) {
-            return $this->map->tails;
-        }
-        $dice = new Sequence\Dice($this->taste->seed);
-
-        return array_map(fn (int $tail): int => $tail + $dice->roll($this->taste->noise + 1), $this->map->tails);
-    }
-
     /** @return array{int, list<int>}|null the stretch and who begins it; null: nothing can be begun now */
     private function best(int $minute): ?array
     {
@@ -98,6 +86,7 @@ final class Walk
             return null;
         }
         $best = $bestScore = null;
+        $awaited = \PHP_INT_MIN;
         foreach ($this->ready as $number => $_) {
             if ($this->from[$number] > $minute || !$this->mayBegin($number, $minute)) {
                 continue;
@@ -107,28 +96,48 @@ final class Walk
                 return [$number, []];
             }
             if (\count($free) < $people) {
+                $awaited = $this->isSoon($people - \count($free), $minute) ? max($awaited, $this->taste->worth[$number]) : $awaited;
                 continue;
             }
             $turn = $this->turns($number) ? $this->taste->turnMin : 0;
             foreach ($free as $technician) {
                 $away = $this->isAway($technician, $number);
-                if ($away && $this->ratherWaits($technician, $minute)) {
+                if (($away && $this->ratherWaits($technician, $minute)) || $this->isClosingDue($number, $this->start($number, $technician, $minute))) {
                     continue;
                 }
-                $score = $this->worth[$number] - $turn - ($away ? $this->taste->changeMin : 0);
-                if (null === $bestScore || $score > $bestScore || ($score === $bestScore && $number < $best[0])) {
+                $score = $this->taste->worth[$number] - $turn - ($away ? $this->taste->changeMin : 0);
+                if (null === $bestScore || $score > $bestScore || ($score === $bestScore && null !== $best && $number < $best[0])) {
                     $best = [$number, $technician];
                     $bestScore = $score;
                 }
             }
         }
-        if (null === $best) {
+        if (null === $best || $awaited > $bestScore) {
             return null;
         }
         $people = min($this->map->stretches[$best[0]]->people, $this->technicians);
         $hands = [$best[1], ...array_values(array_diff($free, [$best[1]]))];
 
         return [$best[0], \array_slice($hands, 0, $people)];
+    }
+
+    /** Whether so many more people will be free so soon that it pays to wait for them. */
+    private function isSoon(int $more, int $minute): bool
+    {
+        $soon = array_filter($this->freeFrom, fn (int $from): bool => $from > $minute && $from <= $minute + $this->taste->pairMin);
+
+        return \count($soon) >= $more;
+    }
+
+    /** The minute at which its own work would begin, at the latest. */
+    private function start(int $number, int $technician, int $minute): int
+    {
+        $others = $this->map->stretches[$number]->people > 1 ? $this->changeMin : 0;
+        $start = $this->isAway($technician, $number) ? max($minute, $this->freeFrom[$technician] + $this->changeMin) : $minute + $others;
+        $enters = $this->map->stretches[$number]->enters;
+        $turn = $this->turns($number) && null !== $enters ? $this->map->turn($number, $enters) : null;
+
+        return $start + ($turn?->hands->heldMin() ?? 0);
     }
 
     /** Whether something where he stands can be gone on with so soon that walking away does not pay. */
@@ -175,20 +184,20 @@ final class Walk
             return false;
         }
         if ('' === $position) {
-            return true;
+            return !$this->map->fuel[$number] || $this->turnsUntil <= $minute;
         }
         $engine = $this->engines[$position];
-        if (!$engine->isFree($stretch->zones, $minute) || ($this->map->inReach[$number] && !$this->map->runs[$number] && $engine->besideRunsUntil > $minute)) {
+        if (!$engine->isFree($stretch->zones, $minute) || ($this->map->inReach[$number] && $engine->besideRunsUntil > $minute)) {
             return false;
         }
-        if ($this->turns($number) && ($engine->bars > 0 || $engine->heldUntil > $minute || !$engine->isAllFree($minute) || $engine->besideRunsUntil > $minute)) {
+        if ($this->turns($number) && ((null !== $engine->arrives && $engine->arrives !== $stretch->enters) || $engine->bars > 0 || $engine->heldUntil > $minute || !$engine->isAllFree($minute) || $engine->besideRunsUntil > $minute || $this->rigFuelUntil > $minute)) {
             return false;
         }
-        if ($this->map->innerTurn[$number] && ($engine->bars > 0 || !$engine->isAllFree($minute))) {
+        if ($this->map->innerTurn[$number] && (null !== $engine->arrives || $engine->bars > 0 || !$engine->isAllFree($minute))) {
             return false;
         }
 
-        return !$this->isClosingDue($number, $minute) && (!$this->map->runs[$number] || $this->mayRun($position, $minute));
+        return !$this->map->runs[$number] || $this->mayRun($position, $minute);
     }
 
     private function mayRun(string $position, int $minute): bool
@@ -242,6 +251,7 @@ final class Walk
                 $this->walked->turns[$number] = [$turn, $start];
                 $start += $turn->hands->heldMin();
                 $this->engines[$position]->takeAll($start);
+                $this->turnsUntil = max($this->turnsUntil, $start);
             }
         }
         $this->walked->starts[$number] = $start;
@@ -250,13 +260,17 @@ final class Walk
         $end = $held + $stretch->unattendedMin;
         foreach ($hands as $technician) {
             $this->freeFrom[$technician] = $held;
-            $this->places[$technician] = ['' === $position ? $this->places[$technician][0] : $position, $this->map->below[$number][1] ?? ($position === $this->places[$technician][0] ? $this->places[$technician][1] : null)];
+$this->places[$technician] = $this->placeAfter($number, $this->places[$technician]);
         }
         $this->moments[$held] = $this->moments[$end] = true;
         $this->walked->makespanMin = max($this->walked->makespanMin, $end);
-        '' === $position || $this->take($number, $this->engines[$position], $position, $held, $end);
-        $this->runsUntil = $this->map->runs[$number] ? max($this->runsUntil, $held) : $this->runsUntil;
+        if ('' !== $position) {
+            $this->take($number, $position, $start);
+        }
+        $this->runsUntil = $this->map->runs[$number] ? max($this->runsUntil, $start + $this->map->runEnds[$number]) : $this->runsUntil;
         $this->fuelUntil = $this->map->fuel[$number] ? max($this->fuelUntil, $end) : $this->fuelUntil;
+        $this->rigFuelUntil = '' === $position && $this->map->fuel[$number] ? max($this->rigFuelUntil, $end) : $this->rigFuelUntil;
+        $this->turnsUntil = $this->map->innerTurn[$number] ? max($this->turnsUntil, $held) : $this->turnsUntil;
         $this->vapourUntil = $this->map->sprays[$number] ? max($this->vapourUntil, $end) : $this->vapourUntil;
         unset($this->ready[$number]);
         --$this->left;
@@ -268,28 +282,48 @@ final class Walk
         }
     }
 
-    private function take(int $number, WalkedEngine $engine, string $position, int $held, int $end): void
+    /**
+     * @param array{string, bool|null} $place
+     *
+     * @return array{string, bool|null}
+     */
+    private function placeAfter(int $number, array $place): array
+    {
+        $position = $this->map->positions[$number];
+
+        return '' === $position ? $place : [$position, $this->map->below[$number][1] ?? ($position === $place[0] ? $place[1] : null)];
+    }
+
+    private function take(int $number, string $position, int $start): void
     {
         $stretch = $this->map->stretches[$number];
+        $engine = $this->engines[$position];
+        $held = $start + $stretch->heldMin;
         foreach ($stretch->zones as $zone) {
             $engine->freeFrom[$zone] = $held;
         }
         $engine->attitude = $stretch->leaves ?? $stretch->enters ?? $engine->attitude;
-        if (null !== $stretch->leaves && $end > $held) {
-            $engine->heldUntil = max($engine->heldUntil, $end);
+        if (null !== $stretch->leaves && $stretch->unattendedMin > 0) {
+            $engine->heldUntil = max($engine->heldUntil, $held + $stretch->unattendedMin);
         }
         if ($this->map->inReach[$number]) {
             $engine->inReachUntil = max($engine->inReachUntil, $held);
         }
+        $engine->arrives = $stretch->has(Effect::ArrivalRead) ? null : $engine->arrives;
         $engine->bars = max(0, $engine->bars + $this->map->bars[$number]);
-        if (!$this->map->runs[$number]) {
-            return;
+        if ($this->map->runs[$number]) {
+            $this->run($position, $start + $this->map->runEnds[$number]);
         }
-        foreach ($this->map->rig->rig->shared ? array_keys($this->engines) : $this->map->beside[$position] as $beside) {
-            $this->engines[$beside]->besideRunsUntil = max($this->engines[$beside]->besideRunsUntil, $held);
-            if ($this->map->rig->rig->shared && $beside !== $position) {
-                foreach ($this->engines[$beside]->freeFrom as $zone => $from) {
-                    $this->engines[$beside]->freeFrom[$zone] = max($from, $held);
+    }
+
+    private function run(string $position, int $until): void
+    {
+        $isShared = $this->map->rig->rig->shared;
+        foreach ($isShared ? array_keys($this->engines) : $this->map->beside[$position] as $other) {
+            if ($other !== $position) {
+                $this->engines[$other]->besideRunsUntil = max($this->engines[$other]->besideRunsUntil, $until);
+                if ($isShared) {
+                    $this->engines[$other]->takeAll($until);
                 }
             }
         }

@@ -13,6 +13,11 @@ final readonly class WalkMap
         [Effect::SpillOpened, Effect::SpillClosed],
         [Effect::Rested, Effect::LevelRead],
     ];
+    private const DRAINS = [
+        [Effect::DrainOpened, Effect::DrainClosed],
+        [Effect::SpillOpened, Effect::SpillClosed],
+        [Effect::GearOpened, Effect::GearDrainClosed],
+    ];
 
     /** @var list<Stretch> */
     public array $stretches;
@@ -22,6 +27,8 @@ final readonly class WalkMap
     public array $below;
     /** @var list<bool> by stretch */
     public array $runs;
+    /** @var list<int> by stretch: minutes from its beginning to the stop of the engine */
+    public array $runEnds;
     /** @var list<bool> by stretch: whether fuel is open in it */
     public array $fuel;
     /** @var list<bool> by stretch */
@@ -40,7 +47,7 @@ final readonly class WalkMap
     public array $waiting;
     /** @var list<list<int>> by stretch: what waits for it */
     public array $behind;
-    /** @var array<string, int> by position: levels to be read before the engine is turned */
+    /** @var array<string, Attitude> by position: how it must hang for the level that is read before it is turned any other way */
     public array $arrivals;
     /** @var array<string, list<string>> by position: those beside it */
     public array $beside;
@@ -54,6 +61,7 @@ final readonly class WalkMap
         $this->positions = array_map(static fn (Stretch $stretch): string => $stretch->position->value ?? '', $rig->stretches);
         $this->below = array_map(self::below(...), $rig->stretches);
         $this->runs = array_map(static fn (Stretch $stretch): bool => $stretch->has(Effect::Started), $rig->stretches);
+        $this->runEnds = array_map(self::runEnd(...), $rig->stretches);
         $this->fuel = array_map(static fn (Stretch $stretch): bool => $stretch->has(Effect::FuelOpened), $rig->stretches);
         $this->sprays = array_map(static fn (Stretch $stretch): bool => $stretch->has(Effect::Sprayed), $rig->stretches);
         $this->inReach = array_map(static fn (Stretch $stretch): bool => $stretch->isInReach(), $rig->stretches);
@@ -67,7 +75,7 @@ final readonly class WalkMap
         $arrivals = $beside = $modes = [];
         foreach ($rig->stretches as $stretch) {
             if (null !== $stretch->position && $stretch->has(Effect::ArrivalRead)) {
-                $arrivals[$stretch->position->value] = 1;
+                $arrivals[$stretch->position->value] = $stretch->enters ?? Attitude::Vertical;
             }
         }
         foreach ($rig->rig->positions as $position) {
@@ -79,7 +87,7 @@ final readonly class WalkMap
 
     public function turn(int $number, Attitude $to): ?PlannedWork
     {
-        return $this->modes[$this->positions[$number]]->turn($to);
+        return ($this->modes[$this->positions[$number]] ?? null)?->turn($to);
     }
 
     /** @return array{bool|null, bool|null} */
@@ -87,12 +95,23 @@ final readonly class WalkMap
     {
         $all = array_values(array_filter(array_map(static fn (PlannedWork $work): ?bool => $work->hands->heldMin() > 0 ? $work->hands->zone->isBelow() : null, $stretch->works), \is_bool(...)));
 
-        return [] === $all ? [null, null] : [$all[0], $all[\count($all) - 1]];
+        return [] === $all || null === $stretch->position ? [null, null] : [$all[0], $all[\count($all) - 1]];
+    }
+
+    private static function runEnd(Stretch $stretch): int
+    {
+        foreach ($stretch->works as $place => $work) {
+            if ($work->has(Effect::Stopped)) {
+                return $stretch->offsets[$place] + $work->hands->heldMin();
+            }
+        }
+
+        return $stretch->heldMin;
     }
 
     private static function bars(Stretch $stretch): int
     {
-        $bars = $stretch->has(Effect::ArrivalRead) ? -1 : 0;
+        $bars = 0;
         foreach (self::BARS as [$on, $off]) {
             $bars += ($stretch->has($on) && !$stretch->has($off) ? 1 : 0) - ($stretch->has($off) && !$stretch->has($on) ? 1 : 0);
         }
@@ -123,12 +142,19 @@ final readonly class WalkMap
     /** Covers stay off as long as the work goes on; what else is open does not. */
     private static function closesAtOnce(Stretch $stretch): bool
     {
+        $opened = array_filter(array_map(static fn (PlannedWork $work): ?Opening => $work->changes->opens, $stretch->works));
         foreach ($stretch->works as $work) {
-            if (null !== $work->changes->closes && !$work->changes->closes->isCover()) {
+            $closes = $work->changes->closes;
+            if (null !== $closes && !$closes->isCover() && !\in_array($closes, $opened, true)) {
+                return true;
+            }
+        }
+        foreach (self::DRAINS as [$opens, $closes]) {
+            if ($stretch->has($closes) && !$stretch->has($opens)) {
                 return true;
             }
         }
 
-        return $stretch->has(Effect::DrainClosed, Effect::SpillClosed, Effect::GearDrainClosed);
+        return false;
     }
 }

@@ -16,7 +16,9 @@ final class WalkedEngine
     public int $inReachUntil = 0;
     /** Until when an engine beside it runs. */
     public int $besideRunsUntil = 0;
-    /** What keeps it from being turned: open drains, the lower unit off, a level to be read first. */
+    /** How it must hang for the level that is still to be read before it is turned any other way; null: there is none. */
+    public ?Attitude $arrives = null;
+    /** What keeps it from being turned: open drains, the lower unit off, a level that rests. */
     public int $bars = 0;
 
     /** @param list<string> $zones */
@@ -41,6 +43,6 @@ final class WalkedEngine
 
     public function isAllFree(int $minute): bool
     {
-        return max($this->freeFrom) <= $minute;
+        return $this->isFree(array_keys($this->freeFrom), $minute);
     }
 }

@@ -61,7 +61,9 @@ final class WithModes
         if (Attitude::Vertical !== $attitude) {
             $this->add($position, $this->rig->modes($position)->turn(Attitude::Vertical));
         }
-        '' === $secured || $this->add($position, $this->rig->modes($position)->handBack);
+        if ('' !== $secured) {
+            $this->add($position, $this->rig->modes($position)->handBack);
+        }
     }
 
     private function add(?Position $position, ?PlannedWork $work): void

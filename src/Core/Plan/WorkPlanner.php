@@ -7,16 +7,26 @@ namespace FreshTack\Core\Plan;
 use FreshTack\Core\Plan\Sequence\Dice;
 
 /**
- * Plans the work on a rig by walking through it many times with other tastes, and keeps the calmest of the short plans:
- * of those at most two per cent longer than the shortest found the one with the fewest changes of place, then turns.
+ * Plans the work on a rig by walking through it many times: with other tastes first, then with the best of them changed
+ * here and there. Of the plans at most two per cent longer than the shortest found it keeps the one with the fewest
+ * changes of place, then turns.
  */
 final readonly class WorkPlanner
 {
     private const LONGER_PER_MILLE = 20;
+    /** Taste after taste: minutes for a change, a turn, a wait, a second person. */
+    private const USUAL = [
+        [30, 20, 3, 10], [0, 0, 0, 0], [60, 30, 6, 20], [15, 10, 0, 5], [120, 60, 8, 30], [60, 0, 0, 60], [240, 60, 0, 15], [30, 60, 10, 40],
+        [8, 30, 2, 10], [90, 90, 15, 90], [400, 200, 4, 25], [20, 0, 6, 120],
+    ];
     private const CHANGES_MIN = [0, 4, 10, 20, 40, 70, 120, 250, 500];
     private const TURNS_MIN = [0, 15, 60, 200];
     private const WAITS_MIN = [0, 0, 3, 6, 10, 16, 26];
+    private const PAIRS_MIN = [0, 5, 15, 30, 60, 120];
     private const NOISES_MIN = [3, 10, 25, 60, 120];
+    /** Of the walks of a long search, in hundredths: how many look around before the best is changed. */
+    private const AROUND_PERCENT = 30;
+    private const CHANGED_AT_ONCE = 4;
 
     /**
      * @param int $technicians from 1
@@ -27,49 +37,61 @@ final readonly class WorkPlanner
     public function plan(RigWorks $rig, int $technicians, int $changeMin, Effort $effort): Timeline
     {
         $map = new WalkMap($rig);
-        $found = [];
-        $tried = 0;
-        foreach ($this->tastes($effort->schedules(\count($rig->stretches))) as $taste) {
-            ++$tried;
-            $walked = Walk::through($map, $technicians, $changeMin, $taste);
-            $known = null === $walked ? null : $found[$walked->changes] ?? null;
-            if (null !== $walked && (null === $known || $walked->score() < $known->score())) {
-                $found[$walked->changes] = $walked;
+        $count = $effort->schedules(\count($rig->stretches));
+        $found = new FoundPlans(self::LONGER_PER_MILLE);
+        $around = max(min($count, \count(self::USUAL)), intdiv($count * self::AROUND_PERCENT, 100));
+        $dice = new Dice();
+        $best = $taste = null;
+        for ($walk = 0; $walk < $count; ++$walk) {
+            $tried = $walk < $around || null === $taste ? $this->taste($walk, $map, $dice) : $this->changed($taste, $dice);
+            $walked = Walk::through($map, $technicians, $changeMin, $tried);
+            if (null !== $walked) {
+                $found->add($walked);
+                $cost = $walked->makespanMin + $walked->changes;
+                [$best, $taste] = null === $best || $cost <= $best ? [$cost, $tried] : [$best, $taste];
             }
         }
-        $best = $this->calmest($found) ?? throw CannotPlan::standstill();
+        $plan = $found->calmest() ?? throw CannotPlan::standstill();
         $bound = Effort::Full === $effort ? PlanBound::of($rig, $technicians, $changeMin) : null;
 
-        return new Timeline((new TimelineMaker($rig, $technicians))->entries($best), $technicians, $best->makespanMin, $bound, $tried);
+        return new Timeline((new TimelineMaker($rig, $technicians))->entries($plan), $technicians, $plan->makespanMin, $bound, $count);
     }
 
-    /** @return iterable<Taste> */
-    private function tastes(int $count): iterable
+    private function taste(int $walk, WalkMap $map, Dice $dice): Taste
     {
-        $usual = \array_slice(Taste::usual(), 0, max(1, $count));
-        yield from $usual;
-        $dice = new Dice();
-        for ($seed = \count($usual); $seed < $count; ++$seed) {
-            yield new Taste(
-                self::CHANGES_MIN[$dice->roll(\count(self::CHANGES_MIN))],
-                self::TURNS_MIN[$dice->roll(\count(self::TURNS_MIN))],
-                self::WAITS_MIN[$dice->roll(\count(self::WAITS_MIN))],
-                self::NOISES_MIN[$dice->roll(\count(self::NOISES_MIN))],
-                $seed,
-            );
+        if (isset(self::USUAL[$walk])) {
+            return new Taste(...[...self::USUAL[$walk], $map->tails]);
         }
+        $noise = self::pick(self::NOISES_MIN, $dice);
+
+        return new Taste(
+            self::pick(self::CHANGES_MIN, $dice),
+            self::pick(self::TURNS_MIN, $dice),
+            self::pick(self::WAITS_MIN, $dice),
+            self::pick(self::PAIRS_MIN, $dice),
+            array_map(static fn (int $tail): int => $tail + $dice->roll($noise + 1), $map->tails),
+        );
     }
 
-    /** @param array<int, Walked> $found by changes of place */
-    private function calmest(array $found): ?Walked
+    private function changed(Taste $taste, Dice $dice): Taste
     {
-        if ([] === $found) {
-            return null;
+        $worth = $taste->worth;
+        $most = 2 * self::pick(self::NOISES_MIN, $dice);
+        for ($times = 1 + $dice->roll(self::CHANGED_AT_ONCE); $times > 0; --$times) {
+            $worth[$dice->roll(\count($worth))] += $dice->roll(2 * $most + 1) - $most;
         }
-        $shortest = min(array_map(static fn (Walked $walked): int => $walked->makespanMin, $found));
-        $short = array_filter($found, static fn (Walked $walked): bool => 1000 * $walked->makespanMin <= (1000 + self::LONGER_PER_MILLE) * $shortest);
-        ksort($short);
+        $worth = array_values($worth);
 
-        return array_values($short)[0] ?? null;
+        return match ($dice->roll(6)) {
+            0 => new Taste(self::pick(self::CHANGES_MIN, $dice), $taste->turnMin, $taste->waitMin, $taste->pairMin, $worth),
+            1 => new Taste($taste->changeMin, $taste->turnMin, self::pick(self::WAITS_MIN, $dice), self::pick(self::PAIRS_MIN, $dice), $worth),
+            default => $taste->with($worth),
+        };
+    }
+
+    /** @param non-empty-list<int> $of */
+    private static function pick(array $of, Dice $dice): int
+    {
+        return $of[$dice->roll(\count($of))];
     }
 }

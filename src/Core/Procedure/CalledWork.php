@@ -11,6 +11,8 @@ final class CalledWork
 {
     /** @var list<Procedure> what belongs to every visit first, then by task */
     private readonly array $procedures;
+    /** @var array<int, int> place in the book, by operation */
+    private array $places = [];
     /** The engine of which the rest is remembered: one is asked about many tasks in a row. */
     private ?EngineFacts $asked = null;
     /** @var array<string, list<Operation>> by procedure */
@@ -24,6 +26,15 @@ final class CalledWork
         $rank = static fn (Procedure $procedure): int => null === $procedure->task ? -1 : (int) array_search($procedure->task, Task::cases(), true);
         usort($procedures, static fn (Procedure $a, Procedure $b): int => [$rank($a), $a->id] <=> [$rank($b), $b->id]);
         $this->procedures = $procedures;
+        foreach (array_merge(...array_map(static fn (Procedure $procedure): array => $procedure->operations, $procedures)) as $place => $operation) {
+            $this->places[spl_object_id($operation)] = $place;
+        }
+    }
+
+    /** Its place in the book: what belongs to every visit first, then by task. */
+    public function placeOf(Operation $operation): int
+    {
+        return $this->places[spl_object_id($operation)] ?? 0;
     }
 
     /**

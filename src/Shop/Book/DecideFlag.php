@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Book;
 
+use FreshTack\Core\Plan\CannotPlan;
 use FreshTack\Core\Plan\GateBroken;
 use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Core\Reading\InvalidDocument;
@@ -44,7 +45,7 @@ final readonly class DecideFlag
         });
     }
 
-    /** @throws NotFound|Conflict|InvalidDocument|InvalidQuantity|GateBroken if work on the order has begun */
+    /** @throws NotFound|Conflict|InvalidDocument|InvalidQuantity|GateBroken|CannotPlan if work on the order has begun */
     public function renew(int $id, string $reason, Account $by): void
     {
         $this->unit->run(function () use ($id, $reason, $by): true {
@@ -60,7 +61,7 @@ final readonly class DecideFlag
         });
     }
 
-    /** @throws NotFound|Conflict|InvalidDocument|InvalidQuantity|GateBroken */
+    /** @throws NotFound|Conflict|InvalidDocument|InvalidQuantity|GateBroken|CannotPlan */
     private function refreeze(OrderFile $file, Account $by): void
     {
         if (OrderStatus::Issued !== $file->status || [] !== $this->orders->entries($file->number)) {

@@ -6,6 +6,7 @@ namespace FreshTack\Shop\Book;
 
 use FreshTack\Core\Procedure\EngineFacts;
 use FreshTack\Core\Procedure\Procedure;
+use FreshTack\Core\Procedure\ProcedureReader;
 use FreshTack\Core\SpecBook\SheetField;
 use FreshTack\Core\SpecBook\SpecSheet;
 use FreshTack\Core\SpecBook\Task;
@@ -48,7 +49,7 @@ final readonly class ListHoles
         }
         foreach ($procedures as $procedure) {
             foreach ($this->concerned($procedure, $sheet) as $task) {
-                foreach (array_filter($procedure->holes($facts), static fn (string $path): bool => !str_starts_with($path, 'order.')) as $path) {
+                foreach (array_filter($procedure->holes($facts), static fn (string $path): bool => !\in_array($path, ProcedureReader::WORKED, true)) as $path) {
                     $tasks[$path][$task->value] = $task;
                 }
             }

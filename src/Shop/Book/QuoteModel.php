@@ -7,6 +7,7 @@ namespace FreshTack\Shop\Book;
 use FreshTack\Core\Order\OrderBuilder;
 use FreshTack\Core\Order\Place;
 use FreshTack\Core\Order\RequestReader;
+use FreshTack\Core\Plan\CannotPlan;
 use FreshTack\Core\Plan\GateBroken;
 use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Core\SpecBook\Cycle;
@@ -29,7 +30,7 @@ final readonly class QuoteModel
      *
      * @return list<QuoteSide> by the serial numbers that they are for
      *
-     * @throws InvalidDocument|GateBroken if the book knows no such model, or no sheet for it
+     * @throws InvalidDocument|GateBroken|CannotPlan if the book knows no such model, or no sheet for it
      */
     public function __invoke(string $code, array $tasks, Place $place, array $air): array
     {

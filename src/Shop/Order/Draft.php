@@ -10,6 +10,7 @@ use FreshTack\Core\Order\Place;
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Core\SpecBook\Task;
+use FreshTack\Exchange\ByHandDocument;
 use FreshTack\Shop\Register\Boat;
 use FreshTack\Shop\Register\Engine;
 
@@ -91,7 +92,7 @@ final readonly class Draft
             'kits' => $this->kits,
             'allowance' => null === $this->allowance ? null : ['minutes' => $this->allowance->minutes->count, 'reason' => $this->allowance->reason],
             'partsOn' => $this->partsOn?->format('Y-m-d'),
-            'byHand' => $this->byHand->toArray(),
+            'byHand' => ByHandDocument::of($this->byHand),
             'engines' => array_map(static fn (DraftEngine $engine): array => [
                 'engineId' => $engine->engineId,
                 'model' => $engine->model,

@@ -6,6 +6,7 @@ namespace FreshTack\Shop\Order;
 
 use FreshTack\Core\Order\OrderBuilder;
 use FreshTack\Core\Order\RequestReader;
+use FreshTack\Core\Plan\CannotPlan;
 use FreshTack\Core\Plan\Effort;
 use FreshTack\Core\Plan\GateBroken;
 use FreshTack\Core\Quantity\InvalidQuantity;
@@ -31,7 +32,7 @@ final readonly class FreezeOrder
     ) {
     }
 
-    /** @throws NotFound|Conflict|InvalidDocument|InvalidQuantity|GateBroken if there is nothing to issue */
+    /** @throws NotFound|Conflict|InvalidDocument|InvalidQuantity|GateBroken|CannotPlan if there is nothing to issue */
     public function __invoke(OrderFile $file): FrozenOrder
     {
         $assessed = $this->assembler->assess($this->register->boat($file->boatId), $file->draft);

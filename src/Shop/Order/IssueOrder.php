@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Order;
 
+use FreshTack\Core\Plan\CannotPlan;
 use FreshTack\Core\Plan\GateBroken;
 use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Core\Reading\InvalidDocument;
@@ -27,7 +28,7 @@ final readonly class IssueOrder
     ) {
     }
 
-    /** @throws NotFound|Conflict|InvalidDocument|InvalidQuantity|GateBroken if nothing can be issued, or the draft changed since `$version` */
+    /** @throws NotFound|Conflict|InvalidDocument|InvalidQuantity|GateBroken|CannotPlan if nothing can be issued, or the draft changed since `$version` */
     public function __invoke(int $number, int $version, string $by): OrderFile
     {
         return $this->unit->run(function () use ($number, $version, $by): OrderFile {

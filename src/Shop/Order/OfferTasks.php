@@ -7,6 +7,7 @@ namespace FreshTack\Shop\Order;
 use FreshTack\Core\Due\TaskDue;
 use FreshTack\Core\Order\Offer;
 use FreshTack\Core\Order\WhileThere;
+use FreshTack\Core\Plan\CannotPlan;
 use FreshTack\Core\Plan\GateBroken;
 use FreshTack\Core\Policy\Question;
 use FreshTack\Core\Quantity\InvalidQuantity;
@@ -29,7 +30,7 @@ final readonly class OfferTasks
     /**
      * @return list<TaskOffer> what the shop's policy asks for first, then those that come due before the next visit first, then by what doing them now saves
      *
-     * @throws NotFound|InvalidQuantity|InvalidDocument|GateBroken
+     * @throws NotFound|InvalidQuantity|InvalidDocument|GateBroken|CannotPlan
      */
     public function __invoke(OrderFile $file, Draft $draft): array
     {

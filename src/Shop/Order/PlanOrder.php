@@ -6,6 +6,7 @@ namespace FreshTack\Shop\Order;
 
 use FreshTack\Core\Order\OrderBuilder;
 use FreshTack\Core\Order\WhileThere;
+use FreshTack\Core\Plan\CannotPlan;
 use FreshTack\Core\Plan\Effort;
 use FreshTack\Core\Plan\GateBroken;
 use FreshTack\Core\Quantity\InvalidQuantity;
@@ -26,7 +27,7 @@ final readonly class PlanOrder
     /**
      * @return OrderPlan|null null if there is nothing to do
      *
-     * @throws NotFound|InvalidQuantity|InvalidDocument|GateBroken
+     * @throws NotFound|InvalidQuantity|InvalidDocument|GateBroken|CannotPlan
      */
     public function __invoke(OrderFile $file, Draft $draft): ?OrderPlan
     {

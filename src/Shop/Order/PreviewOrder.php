@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Shop\Order;
 
 use FreshTack\Core\Order\OrderBuilder;
+use FreshTack\Core\Plan\CannotPlan;
 use FreshTack\Core\Plan\GateBroken;
 use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Core\Reading\InvalidDocument;
@@ -18,7 +19,7 @@ final readonly class PreviewOrder
     {
     }
 
-    /** @throws NotFound|InvalidQuantity|InvalidDocument|GateBroken */
+    /** @throws NotFound|InvalidQuantity|InvalidDocument|GateBroken|CannotPlan */
     public function __invoke(OrderFile $file, Draft $draft): OrderView
     {
         $asked = $this->requests->of($file, $draft);
@@ -31,7 +32,7 @@ final readonly class PreviewOrder
      *
      * @return array<string, mixed>|null null if no engine has a sheet
      *
-     * @throws NotFound|InvalidQuantity|InvalidDocument|GateBroken
+     * @throws NotFound|InvalidQuantity|InvalidDocument|GateBroken|CannotPlan
      */
     public function work(OrderFile $file, Draft $draft): ?array
     {
@@ -41,7 +42,7 @@ final readonly class PreviewOrder
     /**
      * @return array<string, mixed>|null
      *
-     * @throws GateBroken
+     * @throws GateBroken|CannotPlan
      */
     private function document(DraftRequest $asked): ?array
     {

@@ -17,6 +17,7 @@ use FreshTack\Core\SpecBook\SheetHead;
 use FreshTack\Core\SpecBook\SpecSheet;
 use FreshTack\Core\SpecBook\Task;
 use FreshTack\Core\Usage\HourReading;
+use FreshTack\Exchange\ByHandDocument;
 use FreshTack\Shop\Board\AssessEngine;
 use FreshTack\Shop\Board\EngineAssessment;
 use FreshTack\Shop\Book\SpecBook;
@@ -178,7 +179,7 @@ final readonly class RequestAssembler
             'kits' => $draft->kits ?? [],
             'wrenches' => array_map(static fn (TorqueWrench $wrench): array => ['id' => $wrench->id, 'fullScale' => ['value' => $wrench->fullScale->given, 'unit' => $wrench->fullScale->unit->value], 'calibratedOn' => $wrench->calibratedOn->format('Y-m-d')], $this->settings->torqueWrenches()),
             'allowance' => null === $draft?->allowance ? null : ['minutes' => $draft->allowance->minutes->count, 'reason' => $draft->allowance->reason],
-            'byHand' => ($draft->byHand ?? new ByHand())->toArray(),
+            'byHand' => ByHandDocument::of($draft->byHand ?? new ByHand()),
             'engines' => $engines,
             'procedures' => $whole ? $this->book->procedures() : null,
         ];

@@ -76,7 +76,7 @@ final readonly class SchoolEffects
         $texts = [];
         foreach ($order->operations as $operation) {
             foreach ($operation->steps as $step) {
-                $texts[$operation->id()][] = [$step->text, $step->figure?->text, $step->warning];
+                $texts[$operation->id()][] = [$step->words->text, $step->figures->figure?->text, $step->words->warning];
             }
         }
         foreach ($order->engines as $engine) {

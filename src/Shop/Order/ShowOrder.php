@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Order;
 
+use FreshTack\Core\Plan\CannotPlan;
 use FreshTack\Core\Plan\GateBroken;
 use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Core\Reading\InvalidDocument;
@@ -27,7 +28,7 @@ final readonly class ShowOrder
     ) {
     }
 
-    /** @throws NotFound|InvalidQuantity|InvalidDocument|GateBroken */
+    /** @throws NotFound|InvalidQuantity|InvalidDocument|GateBroken|CannotPlan */
     public function __invoke(int $number): OrderView
     {
         $file = $this->orders->get($number);

@@ -7,6 +7,7 @@ namespace FreshTack\Web\View;
 use FreshTack\Core\Procedure\EngineFacts;
 use FreshTack\Core\Procedure\Operation;
 use FreshTack\Core\Procedure\Procedure;
+use FreshTack\Core\Procedure\ProcedureReader;
 use FreshTack\Core\Procedure\Step;
 use FreshTack\Shop\Book\ProcedurePreview;
 
@@ -35,23 +36,24 @@ final readonly class ProcedureView
         return [
             'id' => $operation->id,
             'title' => $operation->title,
-            'attendedMin' => $operation->attended->count,
+            'attendedMin' => $operation->doing->times->attended->in($facts)->count,
             'why' => $operation->why,
-            'steps' => array_map(static fn (Step $step): array => self::step($step, $facts), array_values(array_filter($operation->steps, static fn (Step $step): bool => $step->when->holds($facts)))),
+            'steps' => array_map(static fn (Step $step): array => self::step($step, $facts), $operation->steps($facts)),
         ];
     }
 
     /** @return array<string, mixed> */
     private static function step(Step $step, EngineFacts $facts): array
     {
-        $figure = null === $step->figure ? null : $facts->figure($step->figure);
-        $worked = null !== $step->figure && str_starts_with($step->figure, 'order.');
+        $path = $step->figures->figure;
+        $figure = null === $path ? null : $facts->figure($path);
+        $worked = null !== $path && \in_array($path, ProcedureReader::WORKED, true);
 
         return [
-            'text' => $step->text->fill($facts),
+            'text' => $step->words->text->fill($facts),
             'figure' => $figure->text ?? ($worked ? 'worked out by the order' : null),
             'detail' => $figure?->detail,
-            'missing' => array_values(array_map(EngineFacts::label(...), array_filter($step->needs, static fn (string $path): bool => !$facts->knows($path) && !str_starts_with($path, 'order.')))),
+            'missing' => array_values(array_map(EngineFacts::label(...), array_filter($step->needs, static fn (string $path): bool => !$facts->knows($path) && !\in_array($path, ProcedureReader::WORKED, true)))),
         ];
     }
 }

@@ -40,12 +40,12 @@ final class BenchLogTest extends TestCase
     {
         $plan = self::plan();
 
-        self::assertCount(69, $plan->steps);
+        self::assertCount(91, $plan->steps);
         self::assertSame(['port' => 'Port', 'starboard' => 'Starboard'], $plan->engines);
         self::assertSame(['port' => 5460, 'starboard' => 5460], $plan->capacityMl);
         self::assertInstanceOf(TorqueTightening::class, $plan->step('port.close-valve.close')->tightening);
         self::assertSame(['turns', 'torque'], [$plan->step('port.filter-on.turn')->entry, $plan->step('starboard.filter-on.turn')->entry]);
-        self::assertSame(['pour', 'run', null], [$plan->step('port.fill.pour')->event, $plan->step('port.leak-check.leaks')->event, $plan->step('port.fill.cap')->event]);
+        self::assertSame(['pour', 'run', null], [$plan->step('port.fill.pour')->event, $plan->step('port.leak-check.stop')->event, $plan->step('port.fill.cap')->event]);
     }
 
     public function testAReadingTooSoonAfterThePourSaysWait(): void
@@ -286,7 +286,7 @@ final class BenchLogTest extends TestCase
     {
         $gates = array_count_values(array_column((new ReleaseGate())->obstacles(self::plan(), $this->log(), ''), 'gate'));
 
-        self::assertSame(['step' => 69, 'level' => 2, 'volume' => 2], $gates);
+        self::assertSame(['step' => 91, 'level' => 2, 'volume' => 2], $gates);
     }
 
     public function testStoppedWorkIsNotReleased(): void
@@ -375,7 +375,7 @@ final class BenchLogTest extends TestCase
 
     private function filledAndRun(): BenchLog
     {
-        return $this->log()->with($this->pour('port.fill.pour', 5460))->with($this->see('port.leak-check.leaks', Observation::LeaksDry));
+        return $this->log()->with($this->pour('port.fill.pour', 5460))->with($this->see('port.leak-check.leaks', Observation::LeaksDry))->with($this->tick('port.leak-check.stop'));
     }
 
     private function log(): BenchLog

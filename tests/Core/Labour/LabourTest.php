@@ -9,6 +9,7 @@ use FreshTack\Core\Labour\InvalidAllowance;
 use FreshTack\Core\Labour\LabourSum;
 use FreshTack\Core\Order\RequestReader;
 use FreshTack\Core\Order\WhileThere;
+use FreshTack\Core\Order\WorkOrder;
 use FreshTack\Core\Quantity\Minutes;
 use FreshTack\Tests\Support\Requests;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -28,7 +29,16 @@ final class LabourTest extends TestCase
     #[DataProvider('sums')]
     public function testSoldTimeIsRoundedOnceAtTheEnd(int $handsOn, int $allowance, int $tenths): void
     {
-        self::assertSame($tenths, LabourSum::of([[Minutes::of($handsOn), Minutes::of(40)]], Allowance::of(Minutes::of($allowance), 'corrosion'))->soldTenths());
+        self::assertSame($tenths, (new LabourSum(Minutes::of($handsOn), Minutes::none(), Minutes::none(), Minutes::of(40), Allowance::of(Minutes::of($allowance), 'corrosion')))->soldTenths());
+    }
+
+    public function testPresenceIsSoldAndASecondPersonAsTheShopDecides(): void
+    {
+        // 60 min of work, 12 of them a second person's, and 10 min by a running engine
+        $sum = static fn (bool $sellsAll): LabourSum => new LabourSum(Minutes::of(60), Minutes::of(12), Minutes::of(10), Minutes::none(), Allowance::none(), $sellsAll);
+
+        // 70 min are 11.7 tenths, 58 are 9.7
+        self::assertSame([12, 10], [$sum(true)->soldTenths(), $sum(false)->soldTenths()]);
     }
 
     public function testAnAllowanceNeedsAReason(): void
@@ -43,18 +53,24 @@ final class LabourTest extends TestCase
     {
         $order = Requests::build([...Requests::twin(), 'allowance' => ['minutes' => 20, 'reason' => 'Seized trough plug']]);
 
-        // 100 min hands-on and 20 are 120 min
-        self::assertSame([100, 20], [$order->labour->handsOn->count, $order->labour->soldTenths()]);
+        // 110 min hands-on, 24 by running engines and 20 are 154 min, 25.7 tenths
+        self::assertSame([110, 26], [$order->labour->handsOn->count, $order->labour->soldTenths()]);
     }
 
     public function testDoneAloneEveryTaskPaysForItsOwnCovers(): void
     {
         $request = RequestReader::read(Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', ['engine_oil', 'oil_filter', 'spark_plugs']));
-        $together = Requests::build(Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', ['engine_oil', 'oil_filter', 'spark_plugs']))->labour->handsOn->count;
-        $oil = Requests::build(Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', ['engine_oil', 'oil_filter']))->labour->handsOn->count;
-        $plugs = Requests::build(Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', ['spark_plugs']))->labour->handsOn->count;
+        $people = /** @param list<string> $tasks */ static fn (array $tasks): int => self::people(Requests::build(Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', $tasks)));
+        $together = $people(['engine_oil', 'oil_filter', 'spark_plugs']);
+        $oil = $people(['engine_oil', 'oil_filter']);
+        $plugs = $people(['spark_plugs']);
 
         self::assertSame($oil + $plugs, (new WhileThere())->alone($request)->count);
         self::assertLessThan($oil + $plugs, $together);
+    }
+
+    private static function people(WorkOrder $order): int
+    {
+        return $order->labour->handsOn->plus($order->labour->presence)->count;
     }
 }

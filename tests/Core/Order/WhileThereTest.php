@@ -17,8 +17,8 @@ final class WhileThereTest extends TestCase
 {
     public function testATaskCostsLessNowThanAlone(): void
     {
-        $with = self::handsOn(['engine_oil', 'oil_filter']);
-        $oil = self::handsOn(['engine_oil']);
+        $with = self::people(['engine_oil', 'oil_filter']);
+        $oil = self::people(['engine_oil']);
         $offers = self::offers(['engine_oil'], [Task::OilFilter]);
 
         self::assertCount(1, $offers);
@@ -62,8 +62,10 @@ final class WhileThereTest extends TestCase
     }
 
     /** @param list<string> $tasks */
-    private static function handsOn(array $tasks): int
+    private static function people(array $tasks): int
     {
-        return (new OrderBuilder())->build(RequestReader::read(Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', $tasks)))->labour->handsOn->count;
+        $labour = (new OrderBuilder())->build(RequestReader::read(Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', $tasks)))->labour;
+
+        return $labour->handsOn->plus($labour->presence)->count;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Tests\Core\Order;
 
 use FreshTack\Core\Bench\EntryKind;
+use FreshTack\Core\Labour\Allowance;
 use FreshTack\Core\Labour\LabourSum;
 use FreshTack\Core\Order\Place;
 use FreshTack\Core\Plan\Position;
@@ -76,9 +77,7 @@ final class WordsTest extends TestCase
     #[DataProvider('labour')]
     public function testSoldTimeIsRoundedUpOnceAtTheEnd(int $minutes, int $tenths): void
     {
-        $each = array_map(static fn (int $part): array => [Minutes::of($part), Minutes::none()], [intdiv($minutes, 2), $minutes - intdiv($minutes, 2)]);
-
-        self::assertSame($tenths, LabourSum::of($each)->soldTenths());
+        self::assertSame($tenths, (new LabourSum(Minutes::of($minutes), Minutes::none(), Minutes::none(), Minutes::none(), Allowance::none()))->soldTenths());
     }
 
     /** @return iterable<string, array{EntryKind, string, bool}> */

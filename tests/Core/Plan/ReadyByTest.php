@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FreshTack\Tests\Core\Plan;
 
-use FreshTack\Core\Plan\PlannedWork;
 use FreshTack\Core\Plan\ReadyBy;
 use FreshTack\Core\Plan\Timeline;
 use FreshTack\Core\Plan\TimelineEntry;
@@ -58,12 +57,12 @@ final class ReadyByTest extends TestCase
 
     public function testSaysWhatFillsAWait(): void
     {
-        $wait = new TimelineEntry(new PlannedWork('drain', 'port', 'drain', attendedMin: 4, unattendedMin: 14), 0, [1], false);
-        $during = new TimelineEntry(new PlannedWork('grease', 'port', 'grease', attendedMin: 10), 4, [1], false);
-        $after = new TimelineEntry(new PlannedWork('close', 'port', 'close', attendedMin: 3), 18, [1], false);
+        $wait = new TimelineEntry(Works::taking(Works::of('drain'), 4, wait: 14), 0, [1], false);
+        $during = new TimelineEntry(Works::taking(Works::of('grease'), 10), 4, [1], false);
+        $after = new TimelineEntry(Works::taking(Works::of('close'), 3), 18, [1], false);
         $timeline = new Timeline([$wait, $during, $after], 1, 21, 20, 1);
 
-        self::assertSame(['grease'], $timeline->fills($wait));
+        self::assertSame(['port.grease'], $timeline->fills($wait));
         self::assertSame([], $timeline->fills($during));
         // (21 − 20) / 20
         self::assertSame([50, 17], [$timeline->gapPermille(), $timeline->handsOnMin()]);
@@ -72,8 +71,8 @@ final class ReadyByTest extends TestCase
     private static function timeline(): Timeline
     {
         return new Timeline([
-            new TimelineEntry(new PlannedWork('a', 'port', 'a', attendedMin: 60, unattendedMin: 30), 0, [1], false),
-            new TimelineEntry(new PlannedWork('b', 'port', 'b', attendedMin: 15), 90, [1], false),
+            new TimelineEntry(Works::taking(Works::of('a'), 60, wait: 30), 0, [1], false),
+            new TimelineEntry(Works::taking(Works::of('b'), 15), 90, [1], false),
         ], 1, 105, null, 1);
     }
 }

@@ -5,54 +5,93 @@ declare(strict_types=1);
 namespace FreshTack\Tests\Core\Plan;
 
 use FreshTack\Core\Plan\Attitude;
+use FreshTack\Core\Plan\Changes;
 use FreshTack\Core\Plan\Effect;
 use FreshTack\Core\Plan\EngineWorks;
-use FreshTack\Core\Plan\HandMove;
+use FreshTack\Core\Plan\Gate;
+use FreshTack\Core\Plan\Hands;
 use FreshTack\Core\Plan\Lockout;
 use FreshTack\Core\Plan\ModeChanges;
+use FreshTack\Core\Plan\Needs;
 use FreshTack\Core\Plan\Opening;
 use FreshTack\Core\Plan\PlannedWork;
+use FreshTack\Core\Plan\Position;
+use FreshTack\Core\Plan\Standing;
+use FreshTack\Core\Plan\WorkId;
+use FreshTack\Core\Plan\Zone;
 
-/** Small works of one engine to plan by hand. */
+/** Small works to plan by hand. */
 final class Works
 {
     /**
-     * @param list<Effect>  $effects
-     * @param list<Opening> $openings
+     * What a work is called says what it does: an effect, `+` and what it opens, `-` and what it closes; several are
+     * joined by a blank.
      */
-    public static function one(string $id, int $rank = 0, array $effects = [], ?Opening $opens = null, ?Opening $closes = null, array $openings = [], int $minutes = 5, int $wait = 0, bool $movable = false, bool $warm = false, bool $afterRun = false, Lockout $lockout = Lockout::Any, ?Attitude $attitude = null): PlannedWork
+    public static function of(string $does, ?Position $position = Position::Port): PlannedWork
     {
-        return new PlannedWork('port.'.$id, 'port', ucfirst($id), $effects, $opens, $closes, $openings, $attitude, $lockout, false, $warm, $minutes, $wait, rank: $rank, movable: $movable, afterRun: $afterRun);
-    }
+        $effects = [];
+        $opens = $closes = null;
+        foreach (explode(' ', $does) as $word) {
+            if (str_starts_with($word, '+')) {
+                $opens = Opening::from(substr($word, 1));
+            } elseif (str_starts_with($word, '-')) {
+                $closes = Opening::from(substr($word, 1));
+            } elseif (null !== Effect::tryFrom($word)) {
+                $effects[] = Effect::from($word);
+            }
+        }
+        $covered = null === $opens && null === $closes ? Lockout::Any : Lockout::Locked;
 
-    public static function modes(): ModeChanges
-    {
-        $change = static fn (string $id, Effect $effect): PlannedWork => self::one($id, effects: [$effect], minutes: 1);
-
-        return new ModeChanges(
-            $change('lock-out', Effect::LockedOut),
-            $change('unlock', Effect::LockoutLifted),
-            $change('hand-back', Effect::LockoutLifted),
-            [Attitude::TiltedUp->value => $change('tilt', Effect::SetTiltedUp), Attitude::Vertical->value => $change('lower', Effect::SetVertical)],
+        return new PlannedWork(
+            new WorkId($position, $does),
+            $does,
+            new Needs(Opening::Panel === $opens ? [Opening::Cowl] : [], gates: [Gate::AttitudeSaid], lockout: $covered),
+            new Changes($effects, $opens, $closes),
+            new Hands(5),
         );
     }
 
-    /**
-     * @param list<PlannedWork>                 $works
-     * @param list<array{string, string}> $moves ids without the engine
-     */
-    public static function engine(array $works, array $moves = []): EngineWorks
+    /** @param list<Opening> $open */
+    public static function needing(PlannedWork $work, array $open = [], ?Attitude $attitude = null, Lockout $lockout = Lockout::Any, int $restMin = 0, ?Gate $gate = null): PlannedWork
     {
-        return new EngineWorks('port', $works, self::modes(), array_map(static fn (array $move): HandMove => new HandMove('port.'.$move[0], 'port.'.$move[1]), $moves));
+        $gates = null === $gate ? $work->needs->gates : [$gate, ...$work->needs->gates];
+
+        return new PlannedWork($work->id, $work->title, new Needs($open, [], $gates, $attitude, $lockout, $restMin), $work->changes, $work->hands, $work->standing);
+    }
+
+    public static function taking(PlannedWork $work, int $minutes, int $presence = 0, int $wait = 0, Zone $zone = Zone::Powerhead, int $people = 1): PlannedWork
+    {
+        return new PlannedWork($work->id, $work->title, $work->needs, $work->changes, new Hands($minutes, $presence, $wait, $people, $zone), $work->standing);
+    }
+
+    public static function standing(PlannedWork $work, int $rank = 0, bool $warm = false, bool $afterRun = false, string $together = '', string $chain = ''): PlannedWork
+    {
+        return new PlannedWork($work->id, $work->title, $work->needs, $work->changes, $work->hands, new Standing($chain, $rank, afterRun: $afterRun, warm: $warm, together: $together));
+    }
+
+    public static function modes(Position $position = Position::Port): ModeChanges
+    {
+        $change = static fn (string $does): PlannedWork => self::taking(self::of($does, $position), 1, zone: Zone::Whole);
+
+        return new ModeChanges($change('locked_out'), $change('lockout_lifted'), $change('lockout_lifted hand-back'), [
+            Attitude::TiltedUp->value => $change('powered set_tilted_up locked_out'),
+            Attitude::Vertical->value => $change('powered set_vertical locked_out'),
+        ]);
+    }
+
+    /** @param list<PlannedWork> $works */
+    public static function engine(array $works, Position $position = Position::Port): EngineWorks
+    {
+        return new EngineWorks($position, $works, self::modes($position));
     }
 
     /**
      * @param list<PlannedWork> $works
      *
-     * @return list<string> ids without the engine, each time of a work with its number
+     * @return list<string>
      */
-    public static function ids(array $works): array
+    public static function names(array $works): array
     {
-        return array_map(static fn (PlannedWork $work): string => substr($work->idOfTime(), 5), $works);
+        return array_map(static fn (PlannedWork $work): string => $work->title, $works);
     }
 }

@@ -105,7 +105,7 @@ final class ProcedureReaderTest extends TestCase
         $procedure = ProcedureReader::read(Book::with(Book::procedures()[1], ['operations', 0, 'when'], $condition));
         $facts = new EngineFacts(SheetReader::read(Book::sheet('kestrane-k85')), [], []);
 
-        self::assertSame($holds, $procedure->operations[0]->when->holds($facts));
+        self::assertSame($holds, $procedure->operations[0]->calling->when->holds($facts));
     }
 
     /**

@@ -131,10 +131,27 @@ final readonly class ClosingCheck
         foreach ($own as $timed) {
             $isBetween = $timed->startMin >= $over && $timed->startMin < $closing->startMin && $timed !== $closing;
             $isFree = null !== $timed->work->changes->closes || $timed->work->changes->isMode() || self::closesSomething($timed);
-            if ($isBetween && !$isFree && $timed->work->hands->zone->meets($closing->work->hands->zone) && $timed->work->hands->heldMin() > 0) {
+            if ($isBetween && !$isFree && !self::goesOn($own, $timed, $over) && $timed->work->hands->zone->meets($closing->work->hands->zone) && $timed->work->hands->heldMin() > 0) {
                 throw GateBroken::waitsForNothing($timed->work, $open, $closing->work);
             }
         }
+    }
+
+    /**
+     * Whether it is part of what was begun in one go before.
+     *
+     * @param list<TimedWork> $own
+     */
+    private static function goesOn(array $own, TimedWork $timed, int $before): bool
+    {
+        $name = $timed->work->standing->together;
+        foreach ('' === $name ? [] : $own as $other) {
+            if ($name === $other->work->standing->together && $other->startMin < $before) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private static function closesSomething(TimedWork $timed): bool
@@ -143,28 +160,26 @@ final readonly class ClosingCheck
     }
 
     /**
+     * Works of one name are done in one go by the same hands; lockouts and turns may come between.
+     *
      * @param list<TimedWork> $own
      *
      * @throws GateBroken
      */
     private function askTogether(array $own): void
     {
+        $last = [];
         foreach ($own as $place => $timed) {
             $name = $timed->work->standing->together;
-            $later = '' === $name ? [] : array_filter(\array_slice($own, $place + 1), static fn (TimedWork $other): bool => $name === $other->work->standing->together);
-            if ([] === $later) {
-                continue;
-            }
-            $follower = null;
-            foreach (\array_slice($own, $place + 1) as $next) {
-                if ([] !== $next->sameHands($timed) && $next->startMin >= $timed->heldEndMin()) {
-                    $follower = $next;
-                    break;
+            $before = $last[$name] ?? null;
+            if ('' !== $name && null !== $before) {
+                foreach (\array_slice($own, $before + 1, $place - $before - 1) as $between) {
+                    $isOurs = [] !== $between->sameHands($timed) && !$between->work->changes->isMode();
+                    !$isOurs || throw GateBroken::between(Gate::Together, $own[$before]->work, $between->work);
                 }
+                [] !== $timed->sameHands($own[$before]) || throw GateBroken::late(Gate::Together, $own[$before]->work, $timed->work);
             }
-            if (null === $follower || ($name !== $follower->work->standing->together && !$follower->work->changes->isMode())) {
-                throw GateBroken::late(Gate::Together, $timed->work, ($follower ?? array_values($later)[0])->work);
-            }
+            $last[$name] = $place;
         }
     }
 
@@ -176,7 +191,10 @@ final readonly class ClosingCheck
     private function askCowl(array $own): void
     {
         $closing = array_values(array_filter($own, static fn (TimedWork $timed): bool => Opening::Cowl === $timed->work->changes->closes))[0] ?? null;
-        foreach (null === $closing ? [] : $own as $timed) {
+        if (null === $closing) {
+            return;
+        }
+        foreach ($own as $timed) {
             if ($timed !== $closing && $timed->startMin >= $closing->startMin && !$timed->work->changes->isMode() && $timed->work->hands->heldMin() > 0) {
                 throw GateBroken::between(Gate::CowlLast, $closing->work, $timed->work);
             }

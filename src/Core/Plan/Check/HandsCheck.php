@@ -14,7 +14,7 @@ use FreshTack\Core\Plan\TimedWork;
 final readonly class HandsCheck
 {
     /** @param list<TimedWork> $plan in the order in which they begin */
-    public function __construct(private array $plan)
+    public function __construct(private array $plan, private Runs $runs)
     {
     }
 
@@ -25,7 +25,7 @@ final readonly class HandsCheck
         foreach ($held as $place => $timed) {
             self::askAttitude($timed->work);
             for ($next = $place + 1; isset($held[$next]) && $held[$next]->startMin < $timed->heldEndMin(); ++$next) {
-                self::askBoth($timed, $held[$next]);
+                $this->askBoth($timed, $held[$next]);
             }
         }
     }
@@ -40,7 +40,7 @@ final readonly class HandsCheck
     }
 
     /** @throws GateBroken */
-    private static function askBoth(TimedWork $first, TimedWork $second): void
+    private function askBoth(TimedWork $first, TimedWork $second): void
     {
         $atOne = null !== $first->work->position && $first->work->position === $second->work->position;
         $turned = $first->work->changes->turnsTo ?? $second->work->changes->turnsTo;
@@ -50,15 +50,8 @@ final readonly class HandsCheck
         if ($atOne && $first->work->hands->zone->meets($second->work->hands->zone)) {
             throw GateBroken::meanwhile(Gate::OneZone, $second->work, $first->work);
         }
-        if ([] !== $first->sameHands($second) && !self::attendsBoth($first->work, $second->work)) {
+        if ([] !== $first->sameHands($second) && !$this->runs->mayBeAttendedTogether($first, $second)) {
             throw GateBroken::meanwhile(Gate::OnePlace, $second->work, $first->work);
         }
-    }
-
-    /** Engines that run together may have one person by them: whether they do is asked with the runs. */
-    private static function attendsBoth(PlannedWork $first, PlannedWork $second): bool
-    {
-        return null !== $first->position && null !== $second->position && $first->position !== $second->position
-            && $first->hands->presenceMin > 0 && $second->hands->presenceMin > 0;
     }
 }

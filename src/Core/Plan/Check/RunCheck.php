@@ -14,54 +14,26 @@ use FreshTack\Core\Plan\TimedWork;
 final readonly class RunCheck
 {
     /** @param list<TimedWork> $plan in the order in which they begin */
-    public function __construct(private Rig $rig, private array $plan)
+    public function __construct(private Rig $rig, private array $plan, private Runs $runs)
     {
     }
 
     /** @throws GateBroken */
     public function check(): void
     {
-        $runs = $this->runs();
-        $isRun = [];
-        foreach ($runs as $run) {
-            foreach ($run as $timed) {
-                $isRun[spl_object_id($timed)] = true;
-            }
-        }
-        foreach ($runs as $run) {
-            $this->askAttended($run, $isRun);
-            $this->askAround($run, $isRun);
+        foreach ($this->runs->all as $run) {
+            $this->askAttended($run);
+            $this->askAround($run);
         }
         $this->askLockouts();
     }
 
-    /** @return list<non-empty-list<TimedWork>> the works of one engine from each start to its stop */
-    private function runs(): array
-    {
-        $runs = [];
-        foreach ($this->rig->positions as $position) {
-            $run = [];
-            foreach ($this->plan as $timed) {
-                if ($position === $timed->work->position && ([] !== $run || $timed->work->has(Effect::Started))) {
-                    $run[] = $timed;
-                    if ($timed->work->has(Effect::Stopped)) {
-                        $runs[] = $run;
-                        $run = [];
-                    }
-                }
-            }
-        }
-
-        return $runs;
-    }
-
     /**
      * @param non-empty-list<TimedWork> $run
-     * @param array<int, true>          $isRun by object: what is part of a run
      *
      * @throws GateBroken
      */
-    private function askAttended(array $run, array $isRun): void
+    private function askAttended(array $run): void
     {
         $by = $run[0]->technicians;
         foreach ($run as $place => $timed) {
@@ -73,7 +45,8 @@ final readonly class RunCheck
         [$from, $to] = self::span($run);
         foreach ($this->plan as $other) {
             $meanwhile = $other->startMin < $to && $other->heldEndMin() > $from && !\in_array($other, $run, true);
-            $attends = isset($isRun[spl_object_id($other)]) && null !== $other->work->position && null !== $run[0]->work->position && $this->rig->areBeside($other->work->position, $run[0]->work->position);
+            $attends = (Runs::isLockoutOnly($other) || $this->runs->has($other)) && null !== $other->work->position
+                && null !== $run[0]->work->position && $this->rig->areBeside($other->work->position, $run[0]->work->position);
             if ($meanwhile && !$attends && [] === array_diff($by, $other->technicians)) {
                 throw GateBroken::leftRunning($run[0]->work, $other->work);
             }
@@ -82,21 +55,20 @@ final readonly class RunCheck
 
     /**
      * @param non-empty-list<TimedWork> $run
-     * @param array<int, true>          $isRun by object
      *
      * @throws GateBroken
      */
-    private function askAround(array $run, array $isRun): void
+    private function askAround(array $run): void
     {
         $start = $run[0]->work;
         [$from, $to] = self::span($run);
         foreach ($this->plan as $other) {
             $held = $other->startMin < $to && $other->heldEndMin() > $from;
-            if (!$held || isset($isRun[spl_object_id($other)]) || null === $other->work->position || $other->work->position === $start->position || null === $start->position) {
+            if (!$held || $this->runs->has($other) || null === $other->work->position || $other->work->position === $start->position || null === $start->position) {
                 continue;
             }
             !$this->rig->shared || throw GateBroken::meanwhile(Gate::SharedLockout, $other->work, $start);
-            if ($this->rig->areBeside($start->position, $other->work->position) && $other->work->hands->zone->isInReach() && !self::isLockoutOnly($other)) {
+            if ($this->rig->areBeside($start->position, $other->work->position) && $other->work->hands->zone->isInReach() && !Runs::isLockoutOnly($other)) {
                 throw GateBroken::meanwhile(Gate::NeighboursClear, $other->work, $start);
             }
         }
@@ -142,27 +114,25 @@ final readonly class RunCheck
             $own = array_values(array_filter($this->plan, static fn (TimedWork $timed): bool => $position === $timed->work->position));
             foreach ($own as $place => $timed) {
                 if (Effect::LockoutLifted === self::lastOfLockout($timed)) {
-                    $this->askLifted(\array_slice($own, $place));
+                    $this->askLifted($timed, \array_slice($own, $place + 1));
                 }
             }
         }
     }
 
     /**
-     * @param non-empty-list<TimedWork> $own the work that lifts it, and all that comes after it at this engine
+     * @param TimedWork       $lifting the work that lifts it
+     * @param list<TimedWork> $after   all that comes after it at this engine
      *
      * @throws GateBroken
      */
-    private function askLifted(array $own): void
+    private function askLifted(TimedWork $lifting, array $after): void
     {
-        $isStarted = $own[0]->work->has(Effect::Started);
-        foreach ($own as $place => $timed) {
-            if (0 === $place) {
-                continue;
-            }
-            $before = $own[$place - 1];
+        $isStarted = $lifting->work->has(Effect::Started);
+        $before = $lifting;
+        foreach ($after as $timed) {
             if (!$isStarted && !$timed->work->has(Effect::Started)) {
-                throw GateBroken::between(Gate::LiftedForStart, $own[0]->work, $timed->work);
+                throw GateBroken::between(Gate::LiftedForStart, $lifting->work, $timed->work);
             }
             if ($timed->startMin > $before->heldEndMin() || [] === $timed->sameHands($before)) {
                 throw GateBroken::late(Gate::LiftedForStart, $before->work, $timed->work);
@@ -171,14 +141,9 @@ final readonly class RunCheck
             if (Effect::LockedOut === self::lastOfLockout($timed)) {
                 return;
             }
+            $before = $timed;
         }
-        !$isStarted || throw GateBroken::late(Gate::LiftedForStart, $own[0]->work, $own[\count($own) - 1]->work);
-    }
-
-    /** Hands at the key and the switch, and nowhere at the engine. */
-    private static function isLockoutOnly(TimedWork $timed): bool
-    {
-        return $timed->work->changes->isMode() && null === $timed->work->changes->turnsTo;
+        !$isStarted || throw GateBroken::late(Gate::LiftedForStart, $lifting->work, $before->work);
     }
 
     /** How a work leaves the lockout; null: as it was. */
