@@ -169,7 +169,7 @@ describe('a title in a bar', () => {
     // a bar of 10 of 100 minutes is 71 units wide: ten letters
     ['Take the lower unit off', 'Take the…'],
   ])('%s stands whole or ends with dots', async (title, told) => {
-    const bar = { id: 'a', key: 'a', title, words: '', from: 0, to: 10, waitTo: 10, shade: 'black' }
+    const bar = { id: 'a', key: 'a', title, words: '', from: 0, workTo: 10, to: 10, waitTo: 10, shade: 'black' }
     const shown = await words(TimelineLanes, { lanes: [{ name: 'Port', bars: [bar] }], elapsedMin: 100, chosen: null })
     expect(shown.split('Port ')[1]).toBe(told)
   })

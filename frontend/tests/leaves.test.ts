@@ -161,6 +161,8 @@ describe('the timeline', () => {
     technicians: 1,
     elapsedMin: 20,
     handsOnMin: 5,
+    presenceMin: 0,
+    changes: 2,
     boundMin: 20,
     gapPermille: 0,
     turns: 1,
@@ -171,6 +173,7 @@ describe('the timeline', () => {
         position: 'port',
         startMin: 0,
         attendedEndMin: 5,
+        presenceEndMin: 5,
         endMin: 20,
         technicians: [1],
         helper: false,
@@ -181,7 +184,9 @@ describe('the timeline', () => {
 
   it('says how long it takes and that no plan is shorter', async () => {
     const shown = await words(TimelineTab, { work: anOrder(), timeline })
-    expect(shown).toContain('20 min from the first hand to the last, 5 min hands-on, 1 change of attitude')
+    expect(shown).toContain(
+      '20 min from the first hand to the last, 5 min hands-on, 0 min by running engines, 2 changes of place, 1 of attitude',
+    )
     expect(shown).toContain('no plan with these lockouts is shorter')
   })
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace FreshTack\Exchange;
 
-use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Order\ToolLine;
 use FreshTack\Core\Parts\KitOffer;
 use FreshTack\Core\Parts\PartLine;
+use FreshTack\Core\Plan\Position;
 
 /**
  * What is pulled for a work order: parts, kits, tools.

@@ -62,7 +62,7 @@ final class PlanTest extends ApiTestCase
         yield 'too many hands' => [['technicians' => 9], '/technicians', '1 to 4'];
         yield 'minutes without a reason' => [['allowance' => ['minutes' => 20, 'reason' => '']], '/allowance/reason', 'say what for'];
         yield 'a day that is none' => [['partsOn' => '2026-02-30'], '/partsOn', 'a day that exists'];
-        yield 'works of two engines' => [['byHand' => ['moves' => [['work' => 'port.fill', 'before' => 'starboard.fill']], 'steps' => []]], '/byHand/moves/0/work', 'one and the same engine'];
+        yield 'work of the whole rig' => [['byHand' => ['moves' => [['work' => 'rig.place', 'before' => 'starboard.fill']], 'steps' => []]], '/byHand/moves/0/work', 'keeps its place'];
         yield 'temperatures crossed' => [['coldestC' => 30, 'warmestC' => 5], '/warmestC', 'can\'t be colder'];
     }
 
@@ -81,7 +81,7 @@ final class PlanTest extends ApiTestCase
     public function testOnlyTheManagerSetsTheSchools(): void
     {
         $this->signIn('ines');
-        self::assertCount(18, $this->call('GET', '/api/policy/schools')->at('questions')->list());
+        self::assertCount(19, $this->call('GET', '/api/policy/schools')->at('questions')->list());
         $this->call('PUT', '/api/policy/schools', ['answers' => $this->answers(['pump' => 'impeller']), 'version' => 1]);
         self::assertSame(403, $this->status);
     }

@@ -7,12 +7,7 @@ use FreshTack\Core\Order\FactsMaker;
 use FreshTack\Core\Order\OrderBuilder;
 use FreshTack\Core\Order\RequestReader;
 use FreshTack\Core\Order\RigPlan;
-use FreshTack\Core\Plan\Arrangement;
-use FreshTack\Core\Plan\CompiledWork;
 use FreshTack\Core\Plan\Effort;
-use FreshTack\Core\Plan\Sequence\ListScheduler;
-use FreshTack\Core\Plan\Sequence\LowerBound;
-use FreshTack\Core\Plan\Sequence\Sequencer;
 use FreshTack\Core\Plan\WorkPlanner;
 use FreshTack\Core\SpecBook\Task;
 use FreshTack\Exchange\WorkOrderDocument;
@@ -56,19 +51,29 @@ $works = static function (array $request): RigPlan {
     return RigPlan::of(array_map((new EngineCompiler($read, new FactsMaker($read)))->compile(...), $read->engines));
 };
 $rig = $works($full(3))->works;
-$problem = (new CompiledWork(Arrangement::usual($rig)->sequence(), $rig->positions(), 2))->problem;
-$scheduler = new ListScheduler($problem);
-$pass = $measure(static fn () => $scheduler->schedule($problem->order), 4);
-$timeline = $measure(static fn () => (new WorkPlanner())->plan($rig, 2, Effort::Preview), 1);
-printf("timeline of %d activities over one schedule pass: %.1f (aim at most 20; a pass is %.1f ms)\n", $problem->count(), $timeline / $pass, $pass / 1000);
+$planner = new WorkPlanner();
+$pass = $measure(static fn () => $planner->plan($rig, 2, 2, Effort::Quick), 4);
+$timeline = $measure(static fn () => $planner->plan($rig, 2, 2, Effort::Preview), 1);
+printf("timeline of %d stretches over one schedule pass: %.1f (aim at most 20; a pass is %.1f ms)\n", count($rig->stretches), $timeline / $pass, $pass / 1000);
 
-echo "plans against a plain first-come order, two technicians:\n";
-foreach ([['one engine, oil', Requests::rig([Requests::engine('single', 'K320', 'KT6-30001', 'kestrane-k320', ['engine_oil'])])], ['one engine, everything', $full(1)], ['two engines, everything', $full(2)], ['three engines, everything', $full(3)]] as [$name, $request]) {
-    $rig = $works($request)->works;
-    $problem = (new CompiledWork(Arrangement::usual($rig)->sequence(), $rig->positions(), 2))->problem;
-    $scheduler = new ListScheduler($problem);
-    $first = $scheduler->makespan($scheduler->schedule(range(0, $problem->count() - 1)));
-    $start = hrtime(true);
-    $plan = (new Sequencer())->plan($problem, Effort::Full->schedules($problem->count()));
-    printf("  %-26s %3d activities: first come %4d min, planned %4d min, bound %4d min, %.0f schedule passes' time\n", $name, $problem->count(), $first, $plan->makespanMin, (new LowerBound())->of($problem), (hrtime(true) - $start) / 1000 / $measure(static fn () => $scheduler->schedule($problem->order), 4));
+echo "the whole plan, in seconds of this machine's PHP, over one pass, and over a time that no plan can beat:\n";
+foreach ([[1, 1], [1, 2], [2, 1], [2, 2], [5, 1], [5, 2]] as [$engines, $technicians]) {
+    $rig = $works($full($engines))->works;
+    $before = getrusage();
+    $plan = $planner->plan($rig, $technicians, 2, Effort::Full);
+    $after = getrusage();
+    $seconds = ($after['ru_utime.tv_sec'] ?? 0) - ($before['ru_utime.tv_sec'] ?? 0) + (($after['ru_utime.tv_usec'] ?? 0) - ($before['ru_utime.tv_usec'] ?? 0)) / 1e6;
+    $quick = $planner->plan($rig, $technicians, 2, Effort::Quick);
+    printf(
+        "  %d engines, %d technicians, %3d stretches: %.1f s; first pass %4d min, planned %4d min with %2d changes, bound %4d min, %.1f %% above\n",
+        $engines,
+        $technicians,
+        count($rig->stretches),
+        $seconds,
+        $quick->elapsedMin,
+        $plan->elapsedMin,
+        $plan->changes(),
+        $plan->boundMin ?? 0,
+        ($plan->gapPermille() ?? 0) / 10,
+    );
 }

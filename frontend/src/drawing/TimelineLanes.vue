@@ -3,7 +3,7 @@ import { computed, nextTick } from 'vue'
 import type { Bar, Lane } from './lanes'
 import { minutesText } from '@/shared/units'
 
-/** Who does what when: a lane for each technician and each engine, waits hatched. Arrow keys go from bar to bar. */
+/** Who does what when: a lane for each technician and each engine, waits hatched, presence dotted. Arrow keys go from bar to bar. */
 const props = defineProps<{ lanes: Lane[]; elapsedMin: number; chosen: string | null }>()
 const emit = defineEmits<{ choose: [id: string] }>()
 
@@ -19,8 +19,8 @@ const ticks = computed(() => {
 const x = (minute: number): number => left + minute * scale.value
 
 /** As much of a title as its bar can hold. */
-function fitting({ title, from, to }: Bar): string {
-  const letters = Math.floor(((to - from) * scale.value - 8) / 6)
+function fitting({ title, from, workTo }: Bar): string {
+  const letters = Math.floor(((workTo - from) * scale.value - 8) / 6)
   return title.length <= letters ? title : `${title.slice(0, letters - 1).trimEnd()}…`
 }
 
@@ -55,6 +55,9 @@ function nearest(lane: number, minute: number): Bar | undefined {
         <pattern id="waiting" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <rect width="6" height="6" fill="var(--brass-tint)" />
           <path d="M0 0v6" stroke="var(--brass)" stroke-width="2" />
+        </pattern>
+        <pattern id="staying" width="6" height="6" patternUnits="userSpaceOnUse">
+          <circle cx="3" cy="3" r="1.6" fill="#fff" />
         </pattern>
       </defs>
       <g v-for="tick in ticks" :key="tick" aria-hidden="true">
@@ -100,8 +103,17 @@ function nearest(lane: number, minute: number): Bar | undefined {
             :fill="bar.shade"
             stroke="var(--panel)"
           />
+          <rect
+            v-if="bar.to > bar.workTo"
+            :x="x(bar.workTo)"
+            y="4"
+            :width="Math.max(2, (bar.to - bar.workTo) * scale - 2)"
+            height="22"
+            class="staying"
+            fill="url(#staying)"
+          />
           <text
-            v-if="(bar.to - bar.from) * scale > 44"
+            v-if="(bar.workTo - bar.from) * scale > 44"
             :x="x(bar.from) + 5"
             y="19"
             font-size="11"
@@ -125,7 +137,7 @@ function nearest(lane: number, minute: number): Bar | undefined {
   cursor: pointer;
 }
 
-.bar.chosen rect {
+.bar.chosen rect:first-child {
   stroke: var(--ink);
   stroke-width: 2;
 }

@@ -8,6 +8,9 @@ export interface Bar {
   title: string
   words: string
   from: number
+  /** until when somebody is at work on it */
+  workTo: number
+  /** until when somebody stays by it; `workTo` if nobody has to */
   to: number
   /** until when it goes on by itself; `to` if it does not */
   waitTo: number
@@ -30,22 +33,27 @@ export function lanesOf(timeline: Timeline, operations: Operation[]): Lane[] {
   const bar = (entry: Timeline['entries'][number], lane: string, waits: boolean): Bar => {
     const operation = byId.get(entry.id)
     const title = operation?.title ?? entry.id
-    const wait = entry.endMin > entry.attendedEndMin ? `, then by itself until minute ${entry.endMin}` : ''
+    const stay =
+      entry.presenceEndMin > entry.attendedEndMin
+        ? `, then somebody stays by it until minute ${entry.presenceEndMin}`
+        : ''
+    const wait = entry.endMin > entry.presenceEndMin ? `, then by itself until minute ${entry.endMin}` : ''
     return {
       key: `${lane}.${entry.id}`,
       id: entry.id,
       title,
-      words: `${operation?.label ?? ''}: ${title}, minute ${entry.startMin} to ${entry.attendedEndMin}${wait}`,
+      words: `${operation?.label ?? ''}: ${title}, minute ${entry.startMin} to ${entry.attendedEndMin}${stay}${wait}`,
       from: entry.startMin,
-      to: entry.attendedEndMin,
-      waitTo: waits ? entry.endMin : entry.attendedEndMin,
+      workTo: entry.attendedEndMin,
+      to: entry.presenceEndMin,
+      waitTo: waits ? entry.endMin : entry.presenceEndMin,
       shade: shadeOf(operation?.position ?? null),
     }
   }
   const technicians = Array.from({ length: timeline.technicians }, (_, index) => ({
     name: `Technician ${index + 1}`,
     bars: timeline.entries
-      .filter((entry) => entry.technicians.includes(index + 1) && entry.attendedEndMin > entry.startMin)
+      .filter((entry) => entry.technicians.includes(index + 1) && entry.presenceEndMin > entry.startMin)
       .map((entry) => bar(entry, `t${index + 1}`, false)),
   }))
   const engines = positions

@@ -60,23 +60,7 @@ final readonly class RequestReader
         $cursor->flaws->throwIfAny();
 
         return null === $air || null === $policy || [] === $engines
-            ? throw InvalidDocument::at('', 'This request can\'t be read.') : new OrderRequest(
-                $head[0],
-                $head[1],
-                $head[2],
-                $air,
-                $policy,
-                array_values($shelf),
-                $parts,
-                $engines,
-                $procedures,
-                $hands,
-                $kits,
-                $wrenches,
-                $allowance,
-                $byHand,
-                $shared,
-            );
+            ? throw InvalidDocument::at('', 'This request can\'t be read.') : new OrderRequest($head[0], $head[1], $head[2], $air, $policy, array_values($shelf), $parts, $engines, $procedures, $hands, $kits, $wrenches, $allowance, $byHand, $shared);
     }
 
     /** Minutes without a reason are a flaw at the reason. */

@@ -64,13 +64,18 @@ final readonly class EngineState
     /** What an effect undoes is undone as soon as the work begins. */
     public function begun(Effect $effect): self
     {
-        return new self([...$this->unmet, ...self::codes($effect->breaks())], $this->open, $this->opened, $this->attitude);
+        $breaks = $effect->breaks();
+
+        return [] === $breaks ? $this : new self($this->unmet + self::codes($breaks), $this->open, $this->opened, $this->attitude);
     }
 
     /** What an effect brings about is there only when the work has ended. */
     public function ended(Effect $effect): self
     {
-        return new self(array_diff_key($this->unmet, self::codes($effect->meets())), $this->open, $this->opened, $effect->attitude() ?? $this->attitude);
+        $meets = $effect->meets();
+        $attitude = $effect->attitude() ?? $this->attitude;
+
+        return [] === $meets && $attitude === $this->attitude ? $this : new self(array_diff_key($this->unmet, self::codes($meets)), $this->open, $this->opened, $attitude);
     }
 
     /** @param list<Opening> $behind what lies in front of it */
@@ -91,6 +96,11 @@ final readonly class EngineState
      */
     private static function codes(array $gates): array
     {
-        return array_fill_keys(array_map(static fn (Gate $gate): string => $gate->value, $gates), true);
+        $codes = [];
+        foreach ($gates as $gate) {
+            $codes[$gate->value] = true;
+        }
+
+        return $codes;
     }
 }

@@ -18,6 +18,8 @@ final class RigWorks
     public array $works = [];
     /** @var list<EngineGraph> from port to starboard */
     public readonly array $graphs;
+    /** @var array<string, Footprint> by what a work needs and changes */
+    private array $footprints = [];
     /** @var array<string, int> stretch by id of work */
     private array $stretchOf = [];
 
@@ -137,24 +139,30 @@ final class RigWorks
             for ($other = \count($onRig); $other < \count($this->stretches); ++$other) {
                 if ($work->isLast()) {
                     $this->waits->add($other, $number);
-                } elseif ($work->isFirst() || self::touch($work, $this->stretches[$other])) {
+                } elseif ($work->isFirst() || $this->touch($work, $this->stretches[$other])) {
                     $this->waits->add($number, $other);
                 }
             }
         }
     }
 
-    private static function touch(PlannedWork $work, Stretch $stretch): bool
+    private function touch(PlannedWork $work, Stretch $stretch): bool
     {
-        $changes = Footprint::of($work->needs, $work->changes)->changes;
+        $changes = $this->footprint($work)->changes;
         foreach ([] === $changes ? [] : $stretch->works as $other) {
-            $footprint = Footprint::of($other->needs, $other->changes);
+            $footprint = $this->footprint($other);
             if ([] !== array_intersect_key($changes, $footprint->asks + $footprint->changes)) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** Engines of one kind share what their works need and change. */
+    private function footprint(PlannedWork $work): Footprint
+    {
+        return $this->footprints[spl_object_id($work->needs).' '.spl_object_id($work->changes)] ??= Footprint::of($work->needs, $work->changes);
     }
 
     /** @throws CannotPlan */

@@ -16,7 +16,7 @@ final class Walk
     private array $engines = [];
     /** @var array<int, int> how many each still waits for, by stretch */
     private array $waiting = [];
-    /** @var array<int, true> stretches that wait for nothing more but time */
+    /** @var list<int> stretches that wait for nothing more but time, what is worth most first */
     private array $ready = [];
     /** @var array<int, int> minute at which all that each waited for is over, by stretch */
     private array $from = [];
@@ -47,7 +47,7 @@ final class Walk
         $this->left = \count($map->stretches);
         foreach ($this->waiting as $number => $count) {
             if (0 === $count) {
-                $this->ready[$number] = true;
+                $this->addReady($number);
             }
         }
     }
@@ -56,6 +56,21 @@ final class Walk
     public static function through(WalkMap $map, int $technicians, int $changeMin, Taste $taste): ?Walked
     {
         return (new self($map, $technicians, $changeMin, $taste))->walk();
+    }
+
+    private function addReady(int $number): void
+    {
+        $worth = $this->taste->worth[$number];
+        $place = \count($this->ready);
+        while ($place > 0 && $this->isWorthLess($this->ready[$place - 1], $worth, $number)) {
+            --$place;
+        }
+        array_splice($this->ready, $place, 0, [$number]);
+    }
+
+    private function isWorthLess(int $other, int $worth, int $number): bool
+    {
+        return $this->taste->worth[$other] < $worth || ($this->taste->worth[$other] === $worth && $other > $number);
     }
 
     private function walk(): ?Walked
@@ -85,9 +100,14 @@ final class Walk
         if ([] === $free) {
             return null;
         }
-        $best = $bestScore = null;
-        $awaited = \PHP_INT_MIN;
-        foreach ($this->ready as $number => $_) {
+        $best = null;
+        $bestScore = $awaited = \PHP_INT_MIN;
+        $waits = [];
+        foreach ($this->ready as $number) {
+            $worth = $this->taste->worth[$number];
+            if ($worth <= $bestScore) {
+                break;
+            }
             if ($this->from[$number] > $minute || !$this->mayBegin($number, $minute)) {
                 continue;
             }
@@ -96,29 +116,26 @@ final class Walk
                 return [$number, []];
             }
             if (\count($free) < $people) {
-                $awaited = $this->isSoon($people - \count($free), $minute) ? max($awaited, $this->taste->worth[$number]) : $awaited;
+                $awaited = $this->isSoon($people - \count($free), $minute) ? max($awaited, $worth) : $awaited;
                 continue;
             }
-            $turn = $this->turns($number) ? $this->taste->turnMin : 0;
+            $score = $worth - ($this->turns($number) ? $this->taste->turnMin : 0);
             foreach ($free as $technician) {
                 $away = $this->isAway($technician, $number);
-                if (($away && $this->ratherWaits($technician, $minute)) || $this->isClosingDue($number, $this->start($number, $technician, $minute))) {
+                if ($score - ($away ? $this->taste->changeMin : 0) <= $bestScore
+                    || ($away && ($waits[$technician] ??= $this->ratherWaits($technician, $minute)))
+                    || $this->isClosingDue($number, $this->start($number, $technician, $minute))) {
                     continue;
                 }
-                $score = $this->taste->worth[$number] - $turn - ($away ? $this->taste->changeMin : 0);
-                if (null === $bestScore || $score > $bestScore || ($score === $bestScore && null !== $best && $number < $best[0])) {
-                    $best = [$number, $technician];
-                    $bestScore = $score;
-                }
+                $bestScore = $score - ($away ? $this->taste->changeMin : 0);
+                $best = [$number, $technician, $people];
             }
         }
         if (null === $best || $awaited > $bestScore) {
             return null;
         }
-        $people = min($this->map->stretches[$best[0]]->people, $this->technicians);
-        $hands = [$best[1], ...array_values(array_diff($free, [$best[1]]))];
 
-        return [$best[0], \array_slice($hands, 0, $people)];
+        return [$best[0], \array_slice([$best[1], ...array_diff($free, [$best[1]])], 0, $best[2])];
     }
 
     /** Whether so many more people will be free so soon that it pays to wait for them. */
@@ -132,8 +149,8 @@ final class Walk
     /** The minute at which its own work would begin, at the latest. */
     private function start(int $number, int $technician, int $minute): int
     {
-        $others = $this->map->stretches[$number]->people > 1 ? $this->changeMin : 0;
-        $start = $this->isAway($technician, $number) ? max($minute, $this->freeFrom[$technician] + $this->changeMin) : $minute + $others;
+        $start = $this->isAway($technician, $number) ? max($minute, $this->freeFrom[$technician] + $this->changeMin) : $minute;
+        $start = $this->map->stretches[$number]->people > 1 ? $minute + $this->changeMin : $start;
         $enters = $this->map->stretches[$number]->enters;
         $turn = $this->turns($number) && null !== $enters ? $this->map->turn($number, $enters) : null;
 
@@ -148,7 +165,7 @@ final class Walk
             return false;
         }
         $until = $minute + $this->taste->waitMin;
-        foreach ($this->ready as $number => $_) {
+        foreach ($this->ready as $number) {
             if ($this->from[$number] > $minute && $this->from[$number] <= $until && !$this->isAway($technician, $number) && isset($this->moments[$this->from[$number]])) {
                 return true;
             }
@@ -225,7 +242,7 @@ final class Walk
     private function isClosingDue(int $number, int $minute): bool
     {
         foreach ($this->map->rivals[$number] as $closer) {
-            if (!isset($this->walked->starts[$closer]) && isset($this->ready[$closer]) && $this->from[$closer] <= $minute) {
+            if (0 === $this->waiting[$closer] && $this->from[$closer] <= $minute && !isset($this->walked->starts[$closer])) {
                 return true;
             }
         }
@@ -260,7 +277,7 @@ final class Walk
         $end = $held + $stretch->unattendedMin;
         foreach ($hands as $technician) {
             $this->freeFrom[$technician] = $held;
-$this->places[$technician] = $this->placeAfter($number, $this->places[$technician]);
+            $this->places[$technician] = $this->placeAfter($number, $this->places[$technician]);
         }
         $this->moments[$held] = $this->moments[$end] = true;
         $this->walked->makespanMin = max($this->walked->makespanMin, $end);
@@ -272,12 +289,12 @@ $this->places[$technician] = $this->placeAfter($number, $this->places[$technicia
         $this->rigFuelUntil = '' === $position && $this->map->fuel[$number] ? max($this->rigFuelUntil, $end) : $this->rigFuelUntil;
         $this->turnsUntil = $this->map->innerTurn[$number] ? max($this->turnsUntil, $held) : $this->turnsUntil;
         $this->vapourUntil = $this->map->sprays[$number] ? max($this->vapourUntil, $end) : $this->vapourUntil;
-        unset($this->ready[$number]);
+        array_splice($this->ready, (int) array_search($number, $this->ready, true), 1);
         --$this->left;
         foreach ($this->map->behind[$number] as $other) {
             $this->from[$other] = max($this->from[$other], $end);
             if (0 === --$this->waiting[$other]) {
-                $this->ready[$other] = true;
+                $this->addReady($other);
             }
         }
     }

@@ -67,7 +67,7 @@ final readonly class WalkMap
         $this->inReach = array_map(static fn (Stretch $stretch): bool => $stretch->isInReach(), $rig->stretches);
         $this->innerTurn = array_map(static fn (Stretch $stretch): bool => null !== $stretch->position && null !== $stretch->changes->turnsTo && \count($stretch->works) > 1, $rig->stretches);
         $this->bars = array_map(self::bars(...), $rig->stretches);
-        $this->rivals = array_map($this->rivals(...), $numbers);
+        $this->rivals = $this->rivals();
         $lengths = array_map(static fn (Stretch $stretch): int => $stretch->heldMin + $stretch->unattendedMin, $rig->stretches);
         $this->tails = array_map(static fn (int $tail, int $length): int => $tail + $length, $rig->waits->tails($lengths), $lengths);
         $this->waiting = array_map(static fn (int $number): int => \count($rig->waits->before($number)), $numbers);
@@ -122,17 +122,22 @@ final readonly class WalkMap
         return $bars;
     }
 
-    /** @return list<int> */
-    private function rivals(int $number): array
+    /**
+     * @return list<list<int>> by stretch
+     */
+    private function rivals(): array
     {
-        $own = $this->stretches[$number];
-        if (null === $own->position || $own->isClosing() || $own->changes->isMode()) {
-            return [];
-        }
-        $rivals = [];
-        foreach ($this->stretches as $other => $stretch) {
-            if ($other !== $number && $stretch->position === $own->position && self::closesAtOnce($stretch) && [] !== array_intersect($stretch->zones, $own->zones) && !$this->rig->waits->waitsFor($other, $number)) {
-                $rivals[] = $other;
+        $rivals = array_fill(0, \count($this->stretches), []);
+        foreach ($this->stretches as $closer => $stretch) {
+            if (null === $stretch->position || !self::closesAtOnce($stretch)) {
+                continue;
+            }
+            $first = $this->rig->waits->all($closer);
+            foreach ($this->stretches as $number => $own) {
+                $isOther = $own->position === $stretch->position && !isset($first[$number]) && !$own->isClosing() && !$own->changes->isMode();
+                if ($isOther && [] !== array_intersect($stretch->zones, $own->zones)) {
+                    $rivals[$number][] = $closer;
+                }
             }
         }
 

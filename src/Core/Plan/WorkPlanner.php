@@ -37,7 +37,7 @@ final readonly class WorkPlanner
     public function plan(RigWorks $rig, int $technicians, int $changeMin, Effort $effort): Timeline
     {
         $map = new WalkMap($rig);
-        $count = $effort->schedules(\count($rig->stretches));
+        $count = [] === $rig->stretches ? 1 : $effort->schedules(\count($rig->stretches));
         $found = new FoundPlans(self::LONGER_PER_MILLE);
         $around = max(min($count, \count(self::USUAL)), intdiv($count * self::AROUND_PERCENT, 100));
         $dice = new Dice();

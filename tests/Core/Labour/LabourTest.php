@@ -60,10 +60,10 @@ final class LabourTest extends TestCase
     public function testDoneAloneEveryTaskPaysForItsOwnCovers(): void
     {
         $request = RequestReader::read(Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', ['engine_oil', 'oil_filter', 'spark_plugs']));
-        $people = /** @param list<string> $tasks */ static fn (array $tasks): int => self::people(Requests::build(Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', $tasks)));
-        $together = $people(['engine_oil', 'oil_filter', 'spark_plugs']);
-        $oil = $people(['engine_oil', 'oil_filter']);
-        $plugs = $people(['spark_plugs']);
+        $people = static fn (string ...$tasks): int => self::people(Requests::build(Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', array_values($tasks))));
+        $together = $people('engine_oil', 'oil_filter', 'spark_plugs');
+        $oil = $people('engine_oil', 'oil_filter');
+        $plugs = $people('spark_plugs');
 
         self::assertSame($oil + $plugs, (new WhileThere())->alone($request)->count);
         self::assertLessThan($oil + $plugs, $together);

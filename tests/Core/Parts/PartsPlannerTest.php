@@ -6,7 +6,6 @@ namespace FreshTack\Tests\Core\Parts;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Parts\KitLine;
 use FreshTack\Core\Parts\PartDemand;
 use FreshTack\Core\Parts\PartLine;
@@ -14,6 +13,7 @@ use FreshTack\Core\Parts\PartsPlan;
 use FreshTack\Core\Parts\PartsPlanner;
 use FreshTack\Core\Parts\PartsShelf;
 use FreshTack\Core\Parts\ShelfPart;
+use FreshTack\Core\Plan\Position;
 use PHPUnit\Framework\TestCase;
 
 final class PartsPlannerTest extends TestCase

@@ -7,7 +7,8 @@ import { minutesText, wholeNumber } from '@/shared/units'
 
 const props = defineProps<{ work: WorkOrder; aloneMin: number | null; draft: Draft | null }>()
 const emit = defineEmits<{ change: [part: Partial<Draft>] }>()
-const saved = computed(() => (props.aloneMin === null ? 0 : Math.max(0, props.aloneMin - props.work.labour.handsOnMin)))
+const peopleMin = computed(() => props.work.labour.handsOnMin + props.work.labour.presenceMin)
+const saved = computed(() => (props.aloneMin === null ? 0 : Math.max(0, props.aloneMin - peopleMin.value)))
 
 /** As typed; minutes and reason belong together: one is kept here until the other is there. */
 const typed = ref<{ minutes: string; reason: string } | null>(null)
@@ -42,7 +43,7 @@ const value = (event: Event): string => (event.target as HTMLInputElement).value
   <div class="stack">
     <p v-if="aloneMin !== null && saved > 0" class="band fine">
       <strong>{{ minutesText(aloneMin) }}</strong> if every task were done alone;
-      <strong>{{ minutesText(work.labour.handsOnMin) }}</strong> together, each cover opened once.
+      <strong>{{ minutesText(peopleMin) }}</strong> together, each cover opened once.
       <strong>Sharing saves {{ minutesText(saved) }}.</strong>
     </p>
     <div v-if="draft" class="row small allowance">
@@ -78,6 +79,7 @@ const value = (event: Event): string => (event.target as HTMLInputElement).value
           <th>Operation</th>
           <th>Engine</th>
           <th class="number">Hands-on</th>
+          <th class="number">By the running engine</th>
           <th class="number">Then waiting</th>
         </tr>
       </thead>
@@ -85,12 +87,16 @@ const value = (event: Event): string => (event.target as HTMLInputElement).value
         <tr v-for="operation in work.operations" :key="operation.id">
           <td>{{ operation.title }} <WhyButton :about="operation.title" :text="operation.why" /></td>
           <td>{{ operation.label }}</td>
-          <td class="number">{{ operation.attendedMin }} min</td>
+          <td class="number">
+            {{ operation.people > 1 ? `${operation.people} × ` : '' }}{{ operation.attendedMin }} min
+          </td>
+          <td class="number">{{ operation.presenceMin > 0 ? `${operation.presenceMin} min` : '' }}</td>
           <td class="number">{{ operation.unattendedMin > 0 ? `${operation.unattendedMin} min` : '' }}</td>
         </tr>
         <tr v-if="work.labour.allowanceMin > 0">
           <td colspan="2">Allowance: {{ work.labour.allowanceReason }}</td>
           <td class="number">{{ work.labour.allowanceMin }} min</td>
+          <td></td>
           <td></td>
         </tr>
         <tr>
@@ -98,7 +104,16 @@ const value = (event: Event): string => (event.target as HTMLInputElement).value
           <td class="number">
             <strong>{{ minutesText(work.labour.handsOnMin + work.labour.allowanceMin) }}</strong>
           </td>
+          <td class="number">
+            <strong>{{ minutesText(work.labour.presenceMin) }}</strong>
+          </td>
           <td class="number">{{ minutesText(work.labour.unattendedMin) }}</td>
+        </tr>
+        <tr v-if="work.labour.secondHandMin > 0">
+          <td colspan="5" class="muted">
+            {{ minutesText(work.labour.secondHandMin) }} of it are a second person’s:
+            {{ work.labour.secondHandSold ? 'sold' : 'not sold' }} (shop policy).
+          </td>
         </tr>
       </tbody>
     </table>

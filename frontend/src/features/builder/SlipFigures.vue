@@ -12,7 +12,9 @@ const used = computed(() => props.work.parts.filter((part) => !part.atHand))
 const pieces = computed(() => used.value.reduce((sum, part) => sum + part.count, 0))
 const short = computed(() => used.value.filter((part) => part.short > 0))
 const elapsed = computed(() => props.plan?.timeline?.elapsedMin ?? props.work.labour.elapsedMin)
-const saved = computed(() => Math.max(0, (props.plan?.aloneMin ?? 0) - props.work.labour.handsOnMin))
+const saved = computed(() =>
+  Math.max(0, (props.plan?.aloneMin ?? 0) - props.work.labour.handsOnMin - props.work.labour.presenceMin),
+)
 const ready = computed(() => (props.plan?.readyBy ? readyText(props.plan.readyBy) : null))
 const unit = (code: string): string => ({ us_qt: 'US qt', us_gal: 'US gal' })[code] ?? code
 const containers = (pool: WorkOrder['oil'][number]): string =>
@@ -35,6 +37,14 @@ function expect(event: Event): void {
     <dd>{{ minutesText(elapsed) }}</dd>
     <dt>hands-on</dt>
     <dd class="weighty">{{ minutesText(work.labour.handsOnMin) }}</dd>
+    <template v-if="work.labour.presenceMin > 0">
+      <dt>by running engines</dt>
+      <dd>{{ minutesText(work.labour.presenceMin) }}</dd>
+    </template>
+    <template v-if="plan?.timeline && plan.timeline.changes > 0">
+      <dt>changes of place</dt>
+      <dd>{{ plan.timeline.changes }}</dd>
+    </template>
     <template v-if="saved > 0">
       <dt>sharing saves</dt>
       <dd class="fine">{{ minutesText(saved) }}</dd>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue'
 import type { ByHand, Draft, Operation, WorkOrder } from '@/shared/api/types'
+import { timesText } from '@/shared/times'
 import WhyButton from '@/shared/ui/WhyButton.vue'
 import { movedBack, movesOf, nothingByHand, withoutStep } from './byHand'
 import StepLine from './StepLine.vue'
@@ -51,11 +52,7 @@ function change(next: ByHand, operation?: Operation): void {
     <li v-for="operation in work.operations" :key="operation.id" :id="`work-${operation.id}`">
       <div class="row head">
         <strong>{{ operation.label }} · {{ operation.title }}</strong>
-        <span class="muted small"
-          >{{ operation.attendedMin }} min{{
-            operation.unattendedMin > 0 ? `, then ${operation.unattendedMin} min waiting` : ''
-          }}</span
-        >
+        <span class="muted small">{{ timesText(operation) }}</span>
         <span v-if="operation.byHand" class="small caution">added by hand</span>
         <WhyButton :about="operation.title" :text="operation.why">
           <p v-for="step in operation.steps.filter((each) => each.figure !== null)" :key="step.id" class="small">

@@ -31,21 +31,27 @@ const gap = computed(() => {
   <div v-else class="stack tight">
     <p>
       <strong>{{ minutesText(timeline.elapsedMin) }}</strong> from the first hand to the last,
-      {{ minutesText(timeline.handsOnMin) }} hands-on, {{ timeline.turns }}
-      {{ timeline.turns === 1 ? 'change' : 'changes' }} of attitude; {{ gap }}.
+      {{ minutesText(timeline.handsOnMin) }} hands-on, {{ minutesText(timeline.presenceMin) }} by running engines,
+      {{ timeline.changes }} {{ timeline.changes === 1 ? 'change' : 'changes' }} of place, {{ timeline.turns }} of
+      attitude; {{ gap }}.
     </p>
     <p class="told" aria-live="polite">
       <template v-if="entry && operation">
         <strong>{{ operation.label }} · {{ operation.title }}</strong
         >: minute {{ entry.startMin }} to {{ entry.attendedEndMin
-        }}{{ entry.endMin > entry.attendedEndMin ? `, then by itself until ${entry.endMin}` : '' }}.
+        }}{{
+          entry.presenceEndMin > entry.attendedEndMin
+            ? `, then somebody stays by it until ${entry.presenceEndMin}`
+            : ''
+        }}{{ entry.endMin > entry.presenceEndMin ? `, then by itself until ${entry.endMin}` : '' }}.
         <template v-if="entry.fills.length > 0">Meanwhile: {{ entry.fills.map(titleOf).join('; ') }}.</template>
-        <template v-else-if="entry.endMin > entry.attendedEndMin">Nothing is left to fill this wait.</template>
+        <template v-else-if="entry.endMin > entry.presenceEndMin">Nothing is left to fill this wait.</template>
         <strong v-if="entry.helper"> Call a helper: it takes two.</strong>
         <span class="muted">{{ ' ' + operation.why }}</span>
       </template>
       <span v-else class="muted"
-        >Point at a bar, or go through them with the arrow keys. Hatched: it goes on by itself.</span
+        >Point at a bar, or go through them with the arrow keys. Hatched: it goes on by itself. Dotted: somebody stays
+        by a running engine.</span
       >
     </p>
     <TimelineLanes :lanes="lanes" :elapsed-min="timeline.elapsedMin" :chosen="chosen" @choose="(id) => (chosen = id)" />

@@ -176,8 +176,7 @@ final readonly class ClosingCheck
                 foreach (\array_slice($own, $before + 1, $place - $before - 1) as $between) {
                     $isOurs = [] !== $between->sameHands($timed) && !$between->work->changes->isMode();
                     !$isOurs || throw GateBroken::between(Gate::Together, $own[$before]->work, $between->work);
-                }
-                [] !== $timed->sameHands($own[$before]) || throw GateBroken::late(Gate::Together, $own[$before]->work, $timed->work);
+                }[] !== $timed->sameHands($own[$before]) || throw GateBroken::late(Gate::Together, $own[$before]->work, $timed->work);
             }
             $last[$name] = $place;
         }
