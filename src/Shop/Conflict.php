@@ -117,6 +117,11 @@ final class Conflict extends \RuntimeException implements ExpectedError
         return new self('conflict.not_released', \sprintf('Order %d has not been released yet: there is no service record.', $number));
     }
 
+    public static function planChanged(): self
+    {
+        return new self('order.plan_changed', 'The plan is no longer the one that you saw: something that it rests on has changed. Nothing was issued. Look at what changed, then issue it.');
+    }
+
     public static function nothingToIssue(): self
     {
         return new self('order.nothing_to_issue', 'No task of this order can be issued. Pick a task that is not blocked.');

@@ -106,6 +106,31 @@ final class PlanTest extends ApiTestCase
         self::assertSame(409, $this->status);
     }
 
+    public function testThePlanThatIsSeenIsThePlanThatIsIssued(): void
+    {
+        [$number, $draft] = $this->draftOfTwin();
+        $plan = $this->call('POST', "/api/orders/$number/plan", $draft);
+        $version = $this->call('GET', "/api/orders/$number")->at('order')->at('version')->string();
+        $this->call('POST', "/api/orders/$number/issue", ['version' => $version, 'plan' => $plan->at('seal')->raw()]);
+        self::assertSame(200, $this->status);
+
+        $issued = $this->call('GET', "/api/orders/$number")->at('work');
+        foreach (['operations', 'timeline'] as $part) {
+            self::assertSame($plan->at('work')->at($part)->raw(), $issued->at($part)->raw());
+        }
+    }
+
+    public function testAPlanThatHasChangedSinceItWasSeenIsNotIssued(): void
+    {
+        [$number, $draft] = $this->draftOfTwin();
+        $this->call('POST', "/api/orders/$number/plan", $draft);
+        $version = $this->call('GET', "/api/orders/$number")->at('order')->at('version')->string();
+        $problem = $this->call('POST', "/api/orders/$number/issue", ['version' => $version, 'plan' => str_repeat('0', 64)]);
+
+        self::assertSame([409, 'urn:fresh-tack:order.plan_changed'], [$this->status, $problem->at('type')->raw()]);
+        self::assertSame('draft', $this->call('GET', "/api/orders/$number")->at('order')->at('status')->raw());
+    }
+
     public function testAContradictionIsNamedAtTheLaterAnswer(): void
     {
         $this->signIn('mora');

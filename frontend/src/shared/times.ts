@@ -1,14 +1,31 @@
-import type { Operation } from '@/shared/api/types'
+import type { Operation, WorkOrder } from '@/shared/api/types'
 
-/** Minutes of staying by a running engine. Orders issued under the first format of work orders do not know them. */
-export function presenceOf(operation: Operation): number {
-  return (operation as { presenceMin?: number }).presenceMin ?? 0
+/**
+ * Orders that were issued under the first format of work orders stay as they are: they do not know presence, persons,
+ * or changes of place. What they lack is filled in for the screens.
+ */
+export function withPresence(work: WorkOrder): WorkOrder {
+  if (!(work.format as string).endsWith('/1')) {
+    return work
+  }
+  return {
+    ...work,
+    operations: work.operations.map((operation) => ({ ...operation, presenceMin: 0, people: 1 })),
+    labour: { ...work.labour, presenceMin: 0, secondHandMin: 0, secondHandSold: true, changes: 0 },
+    timeline: work.timeline
+      ? {
+          ...work.timeline,
+          presenceMin: 0,
+          changes: 0,
+          entries: work.timeline.entries.map((entry) => ({ ...entry, presenceEndMin: entry.attendedEndMin })),
+        }
+      : null,
+  }
 }
 
 /** Whose time an operation takes, in words. */
 export function timesText(operation: Operation): string {
-  const people = (operation as { people?: number }).people ?? 1
-  const presence = presenceOf(operation)
+  const { people, presenceMin: presence } = operation
   return [
     `${operation.attendedMin} min${people > 1 ? `, ${people} people` : ''}`,
     presence > 0 ? `then ${presence} min by the running engine` : '',

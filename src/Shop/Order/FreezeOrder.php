@@ -13,6 +13,7 @@ use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Core\SpecBook\SheetHead;
 use FreshTack\Exchange\Json;
+use FreshTack\Exchange\PlanSeal;
 use FreshTack\Exchange\WorkOrderDocument;
 use FreshTack\Shop\Board\EngineAssessment;
 use FreshTack\Shop\Book\SpecBook;
@@ -32,8 +33,12 @@ final readonly class FreezeOrder
     ) {
     }
 
-    /** @throws NotFound|Conflict|InvalidDocument|InvalidQuantity|GateBroken|CannotPlan if there is nothing to issue */
-    public function __invoke(OrderFile $file): FrozenOrder
+    /**
+     * @param string|null $seen the seal of the plan that was looked at; null: nobody looked
+     *
+     * @throws NotFound|Conflict|InvalidDocument|InvalidQuantity|GateBroken|CannotPlan if there is nothing to issue, or the plan is another than the one that was seen
+     */
+    public function __invoke(OrderFile $file, ?string $seen = null): FrozenOrder
     {
         $assessed = $this->assembler->assess($this->register->boat($file->boatId), $file->draft);
         $request = $this->assembler->request($file->number, $file->draft, $assessed) ?? throw Conflict::nothingToIssue();
@@ -42,6 +47,9 @@ final readonly class FreezeOrder
         $sheets = array_map(static fn (EngineAssessment $engine): ?SheetHead => $engine->sheet?->head, $assessed);
         $this->book->hold(...array_values(array_filter($sheets, static fn (?SheetHead $head): bool => null !== $head)));
 
-        return new FrozenOrder(Json::encode($request), Json::encode(WorkOrderDocument::of($order)), \count($order->blocked()), ($this->ready)($order, $file->draft)->at);
+        $document = WorkOrderDocument::of($order);
+        null === $seen || $seen === PlanSeal::of($document) || throw Conflict::planChanged();
+
+        return new FrozenOrder(Json::encode($request), Json::encode($document), \count($order->blocked()), ($this->ready)($order, $file->draft)->at);
     }
 }

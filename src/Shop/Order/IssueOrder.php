@@ -28,15 +28,19 @@ final readonly class IssueOrder
     ) {
     }
 
-    /** @throws NotFound|Conflict|InvalidDocument|InvalidQuantity|GateBroken|CannotPlan if nothing can be issued, or the draft changed since `$version` */
-    public function __invoke(int $number, int $version, string $by): OrderFile
+    /**
+     * @param string|null $seen the seal of the plan that was looked at
+     *
+     * @throws NotFound|Conflict|InvalidDocument|InvalidQuantity|GateBroken|CannotPlan if nothing can be issued, the draft changed since `$version`, or the plan since it was seen
+     */
+    public function __invoke(int $number, int $version, ?string $seen, string $by): OrderFile
     {
-        return $this->unit->run(function () use ($number, $version, $by): OrderFile {
+        return $this->unit->run(function () use ($number, $version, $seen, $by): OrderFile {
             $file = $this->orders->getForWork($number);
             if (OrderStatus::Draft !== $file->status) {
                 throw Conflict::wrongStatus($number, $file->status->value, 'issued');
             }
-            $frozen = ($this->freeze)($file);
+            $frozen = ($this->freeze)($file, $seen);
             $this->audit->add(
                 $by,
                 'order.issued',

@@ -46,4 +46,25 @@ final readonly class TimelineController
             'aloneMin' => $plan->alone->count,
         ]);
     }
+
+    /**
+     * The plan that would be issued, with what it is called by.
+     *
+     * @throws ExpectedError
+     */
+    #[Route('/api/orders/{number<\d+>}/plan', name: 'plan', methods: ['POST'])]
+    public function full(int $number, Request $request): JsonResponse
+    {
+        SessionLock::release($request);
+        $draft = Body::read($request, static fn (Cursor $body): Draft => DraftReader::at($body));
+        $plan = $this->plan->full($this->orders->get($number), $draft);
+
+        return new JsonResponse(null === $plan ? ['seal' => null, 'work' => null, 'readyBy' => null, 'readyWhy' => [], 'aloneMin' => 0] : [
+            'seal' => $plan->seal,
+            'work' => $plan->work,
+            'readyBy' => $plan->readyBy->at?->format(\DATE_ATOM),
+            'readyWhy' => $plan->readyBy->reasons,
+            'aloneMin' => $plan->alone->count,
+        ]);
+    }
 }

@@ -40,6 +40,7 @@ const {
   putAside,
   putBack,
   leaveAside,
+  plan: whole,
 } = useOrder(number)
 const { mayWrite } = useSession()
 const editable = computed(() => isDraft.value && mayWrite.value)
@@ -50,7 +51,10 @@ const grid = useGrid(
   () => view.value?.orderable ?? [],
 )
 const { offers } = useOffers(number, draft, () => editable.value)
-const { plan } = useTimeline(number, draft, () => isDraft.value && mayWrite.value)
+const { plan: sketch } = useTimeline(number, draft, () => isDraft.value && mayWrite.value)
+const { full, changes } = whole
+/** The plan that would be issued; until it is worked out the first sketch. */
+const plan = computed(() => (full.value?.work ? { ...full.value, timeline: full.value.work.timeline } : sketch.value))
 function takeUp(offer: Offer): void {
   const engine = view.value?.engines.find((each) => each.id === offer.engineId)
   if (engine) {
@@ -66,7 +70,7 @@ const hint = computed(() => {
 /** What stands in the way of the draft that is shown here: somebody else was faster. */
 const conflict = computed(() => {
   const problem = saver.refusal ?? asProblem(issue.error.value)
-  return problem?.status === 409 ? problem : null
+  return problem?.status === 409 && !problem.is('order.plan_changed') ? problem : null
 })
 const standing = computed(() => {
   if (!isDraft.value || awaySince.value !== null) {
@@ -144,6 +148,9 @@ useShortcut('F9', () => {
         <el-button @click="reload">Load it again</el-button>
       </div>
       <ProblemNote v-else :error="saver.refusal ?? issue.error.value ?? previewError" unshown />
+      <ul v-if="changes.length > 0 && issue.isError.value" class="band changes" role="status">
+        <li v-for="line in changes" :key="line">{{ line }}</li>
+      </ul>
       <p v-if="putAside && !editable" class="band" role="status">
         This order is not a draft any more. What you entered last is not on it.
         <button type="button" class="mini" @click="leaveAside">Read</button>
@@ -161,6 +168,7 @@ useShortcut('F9', () => {
         v-if="work && work.operations.length > 0"
         :work="work"
         :plan="plan"
+        :sketch="isDraft && full === null"
         :draft="draft"
         :editable="editable"
         class="tabs"
@@ -203,6 +211,11 @@ useShortcut('F9', () => {
   gap: 10px;
   min-height: 0;
   min-width: 0;
+}
+
+.changes {
+  margin: 0;
+  padding-left: 30px;
 }
 
 .tabs {

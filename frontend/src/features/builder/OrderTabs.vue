@@ -12,7 +12,14 @@ import TimelineTab from './TimelineTab.vue'
 import ToolsTab from './ToolsTab.vue'
 
 /** The order itself, leaf by leaf. */
-const props = defineProps<{ work: WorkOrder; plan: Plan | null; draft: Draft | null; editable: boolean }>()
+const props = defineProps<{
+  work: WorkOrder
+  plan: Pick<Plan, 'timeline' | 'aloneMin'> | null
+  /** Another plan will be issued: this is the first one that was found. */
+  sketch: boolean
+  draft: Draft | null
+  editable: boolean
+}>()
 const emit = defineEmits<{ change: [part: Partial<Draft>] }>()
 const tab = ref<string | number>('steps')
 /** The control's own types refuse a plain v-model. */
@@ -26,10 +33,16 @@ const steps = computed(() => props.work.operations.reduce((sum, operation) => su
 <template>
   <el-tabs v-bind="shown" class="order-tabs">
     <el-tab-pane :label="`Steps ${steps}`" name="steps"
-      ><StepsTab :work="work" :draft="editable ? draft : null" @change="(part) => emit('change', part)"
+      ><p v-if="sketch" class="muted small" role="status">
+        First sketch. The plan that will be issued is being worked out …
+      </p>
+      <StepsTab :work="work" :draft="editable ? draft : null" @change="(part) => emit('change', part)"
     /></el-tab-pane>
     <el-tab-pane label="Timeline" name="timeline"
-      ><TimelineTab v-if="tab === 'timeline'" :work="work" :timeline="work.timeline ?? plan?.timeline ?? null"
+      ><p v-if="sketch" class="muted small" role="status">
+        First sketch. The plan that will be issued is being worked out …
+      </p>
+      <TimelineTab v-if="tab === 'timeline'" :work="work" :timeline="work.timeline ?? plan?.timeline ?? null"
     /></el-tab-pane>
     <el-tab-pane label="Fluids" name="fluids"><FluidsTab :work="work" /></el-tab-pane>
     <el-tab-pane :label="`Parts ${work.parts.length}`" name="parts"

@@ -1,13 +1,16 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue'
-import { answered, api, Told } from '@/shared/api/client'
+import { answered, api, asProblem, Told } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { Draft, OrderView } from '@/shared/api/types'
 import { usePress } from '@/shared/api/usePress'
 import { plainCopy } from '@/shared/copy'
 import { useKept } from '@/shared/kept'
 import { commitField, firstFlaw } from '@/shared/keyboard'
+import { useSession } from '@/shared/session'
+import { withPresence } from '@/shared/times'
 import { saverOf } from './drafts'
+import { useFullPlan } from './useFullPlan'
 
 /**
  * One order: the draft as edited here, kept on the server as one goes, and the work that it gives. An answer to an
@@ -16,6 +19,7 @@ import { saverOf } from './drafts'
 export function useOrder(number: number) {
   const queries = useQueryClient()
   const saver = saverOf(number)
+  const { mayWrite } = useSession()
   const { data, error, failureReason, isPending, dataUpdatedAt } = useQuery({
     queryKey: keys.order(number),
     queryFn: ({ signal }) => answered(api.GET('/api/orders/{number}', { params: { path: { number } }, signal })),
@@ -46,6 +50,7 @@ export function useOrder(number: number) {
     { immediate: true },
   )
 
+  const issued = computed(() => (data.value?.work ? withPresence(data.value.work) : null))
   const preview = useQuery({
     queryKey: computed(() => keys.preview(number, draft.value)),
     queryFn: ({ queryKey, signal }) =>
@@ -66,6 +71,9 @@ export function useOrder(number: number) {
     }
   }
 
+  const mayPlan = computed(() => isDraft.value && mayWrite.value)
+  const plan = useFullPlan(number, draft, mayPlan)
+
   let isGone = false
   onBeforeUnmount(() => {
     isGone = true
@@ -82,10 +90,17 @@ export function useOrder(number: number) {
       }
       const seen = JSON.stringify(draft.value)
       const version = await saver.settled()
+      const seal = await plan.seal()
       if (isGone || seen !== JSON.stringify(draft.value)) {
         throw new ChangedMeanwhile()
       }
-      return answered(api.POST('/api/orders/{number}/issue', { params: { path: { number } }, body: { version } }))
+      const body = { version, plan: seal }
+      return answered(api.POST('/api/orders/{number}/issue', { params: { path: { number } }, body }))
+    },
+    onError: async (problem) => {
+      if (asProblem(problem)?.is('order.plan_changed')) {
+        await plan.lookAgain()
+      }
     },
     onSuccess: async () => {
       draft.value = null
@@ -116,7 +131,12 @@ export function useOrder(number: number) {
   return {
     view: data,
     draft,
-    work: computed(() => (isDraft.value ? (preview.data.value?.work ?? data.value?.work) : data.value?.work) ?? null),
+    work: computed(
+      () =>
+        (isDraft.value ? (plan.full.value?.work ?? preview.data.value?.work ?? data.value?.work) : issued.value) ??
+        null,
+    ),
+    plan,
     isDraft,
     error: computed(() => error.value ?? failureReason.value),
     isPending,

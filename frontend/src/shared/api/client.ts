@@ -18,6 +18,10 @@ export class Problem extends Error {
     this.status = details.status
     this.fields = new Map((details.errors ?? []).map((error) => [error.pointer, error.detail]))
   }
+
+  is(code: string): boolean {
+    return this.details.type === `urn:fresh-tack:${code}`
+  }
 }
 
 /** What the screen itself has to say: why it does not do what was asked, and what to do instead. */

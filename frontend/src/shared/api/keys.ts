@@ -38,6 +38,7 @@ export const keys = {
   duePolicy: ['due-policy'] as const,
   offers: (number: number, draft: Draft | null) => ['preview', number, 'offers', draft] as const,
   timeline: (number: number, draft: Draft | null) => ['preview', number, 'timeline', draft] as const,
+  fullPlan: (number: number, draft: Draft | null) => ['preview', number, 'plan', draft] as const,
   schools: ['schools'] as const,
   engineLog: (id: number) => ['engine-log', id] as const,
 }
