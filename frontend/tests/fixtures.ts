@@ -150,7 +150,7 @@ export function aBench(operations: Operation[], change: Partial<Bench> = {}): Be
     },
     // the generated type also lists the schema's own definitions, which no answer carries
     document: {
-      format: 'fresh-tack/work-order/1',
+      format: 'fresh-tack/work-order/2',
       order: '2471',
       day: '2026-03-18',
       place: 'on the lift',

@@ -28,7 +28,7 @@ describe('what changed between two plans', () => {
     ])
     expect(planDifference(plan([close('8.5 N·m'), fill]), plan([fill, close('8.5 N·m')], 65))).toEqual([
       'The work comes in another order.',
-      'It takes 1 h 5 min and not 1 h 0 min.',
+      'It takes 1 h 5 min and not 1 h.',
     ])
   })
 })

@@ -14,9 +14,9 @@ final class CannotPlan extends \DomainException implements ExpectedError
         return new self(\sprintf('No plan can do both: "%s" must be over before "%s", and "%s" before "%s". Change what one of them opens, closes, needs or belongs together with.', $one->title, $other->title, $other->title, $one->title));
     }
 
-    public static function standstill(): self
+    public static function standstill(PlannedWork $one, PlannedWork $other): self
     {
-        return new self('No plan can do all of this: something that is open bars the way to what would close it. Look at what the procedures of these tasks open, close and need.');
+        return new self(\sprintf('No plan can do both: "%s" and "%s" bar each other\'s way. Look at what they open, close and need, and how the engine must hang for each.', $one->title, $other->title));
     }
 
     public function errorKey(): string

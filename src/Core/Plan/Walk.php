@@ -52,8 +52,8 @@ final class Walk
         }
     }
 
-    /** @return Walked|null null if the work comes to a standstill: what is ready may never begin */
-    public static function through(WalkMap $map, int $technicians, int $changeMin, Taste $taste): ?Walked
+    /** It is told if the work comes to a standstill: what is ready may never begin. */
+    public static function through(WalkMap $map, int $technicians, int $changeMin, Taste $taste): Walked
     {
         return (new self($map, $technicians, $changeMin, $taste))->walk();
     }
@@ -73,7 +73,7 @@ final class Walk
         return $this->taste->worth[$other] < $worth || ($this->taste->worth[$other] === $worth && $other > $number);
     }
 
-    private function walk(): ?Walked
+    private function walk(): Walked
     {
         $minute = 0;
         while ($this->left > 0) {
@@ -85,7 +85,9 @@ final class Walk
                 break;
             }
             if ([] === $this->moments) {
-                return null;
+                $this->walked->stuck = $this->stuck();
+
+                return $this->walked;
             }
             $minute = min(array_keys($this->moments));
         }
@@ -236,6 +238,15 @@ final class Walk
         }
 
         return true;
+    }
+
+    /** @return array{int, int} what can't begin, and what it waits for or what waits for it */
+    private function stuck(): array
+    {
+        $number = $this->ready[0] ?? 0;
+        $waiting = array_filter($this->map->rivals[$number], fn (int $closer): bool => !isset($this->walked->starts[$closer]));
+
+        return [$number, [...array_values($waiting), ...$this->map->behind[$number]][0] ?? $number];
     }
 
     /** Whether something else at this place of the engine is open with nothing left to wait for. */

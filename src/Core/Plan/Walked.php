@@ -13,6 +13,8 @@ final class Walked
     public array $by = [];
     /** @var array<int, array{PlannedWork, int}> by stretch: the turn before it, and its minute */
     public array $turns = [];
+    /** @var array{int, int}|null stretches that bar each other's way; null: all the work was done */
+    public ?array $stuck = null;
     public int $makespanMin = 0;
     public int $changes = 0;
 

@@ -41,17 +41,18 @@ final readonly class WorkPlanner
         $found = new FoundPlans(self::LONGER_PER_MILLE);
         $around = max(min($count, \count(self::USUAL)), intdiv($count * self::AROUND_PERCENT, 100));
         $dice = new Dice();
-        $best = $taste = null;
+        $best = $taste = $stuck = null;
         for ($walk = 0; $walk < $count; ++$walk) {
             $tried = $walk < $around || null === $taste ? $this->taste($walk, $map, $dice) : $this->changed($taste, $dice);
             $walked = Walk::through($map, $technicians, $changeMin, $tried);
-            if (null !== $walked) {
+            $stuck ??= $walked->stuck;
+            if (null === $walked->stuck) {
                 $found->add($walked);
                 $cost = $walked->makespanMin + $walked->changes;
                 [$best, $taste] = null === $best || $cost <= $best ? [$cost, $tried] : [$best, $taste];
             }
         }
-        $plan = $found->calmest() ?? throw CannotPlan::standstill();
+        $plan = $found->calmest() ?? throw CannotPlan::standstill(...array_map(static fn (int $number): PlannedWork => $rig->stretches[$number]->works[0], $stuck ?? [0, 0]));
         $bound = Effort::Full === $effort ? PlanBound::of($rig, $technicians, $changeMin) : null;
 
         return new Timeline((new TimelineMaker($rig, $technicians))->entries($plan), $technicians, $plan->makespanMin, $bound, $count);

@@ -52,11 +52,21 @@ final readonly class TakeBook
             $this->progress->tell($token, ++$done, \count($sheets));
         }
         $procedures = array_filter($files, static fn (string $name): bool => str_starts_with($name, 'procedures/'), \ARRAY_FILTER_USE_KEY);
+        $taken = [];
         foreach ($procedures as $name => $text) {
             $change = $this->guarded($name, $flaws, fn (): BookChange => $this->procedures->take($text, $by));
             $changes = [...$changes, ...(null === $change ? [] : [$change])];
+            $taken = null === $change || 'same' === $change->kind ? $taken : [...$taken, $name => $text];
         }
         $flaws->throwIfAny();
+        if ([] !== $taken) {
+            $this->guarded(array_key_first($taken), $flaws, function () use ($taken): true {
+                $this->procedures->plan(array_values($taken));
+
+                return true;
+            });
+            $flaws->throwIfAny();
+        }
 
         return $changes;
     }

@@ -40,8 +40,9 @@ final readonly class FreezeOrder
      */
     public function __invoke(OrderFile $file, ?string $seen = null): FrozenOrder
     {
-        $assessed = $this->assembler->assess($this->register->boat($file->boatId), $file->draft);
-        $request = $this->assembler->request($file->number, $file->draft, $assessed) ?? throw Conflict::nothingToIssue();
+        $boat = $this->register->boat($file->boatId);
+        $assessed = $this->assembler->assess($boat, $file->draft);
+        $request = $this->assembler->request($file->number, $file->draft, $boat, $assessed) ?? throw Conflict::nothingToIssue();
         $order = $this->builder->build(RequestReader::read($request), Effort::Full);
         $order->hasWork() || throw Conflict::nothingToIssue();
         $sheets = array_map(static fn (EngineAssessment $engine): ?SheetHead => $engine->sheet?->head, $assessed);

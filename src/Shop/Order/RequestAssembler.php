@@ -69,9 +69,9 @@ final readonly class RequestAssembler
      *
      * @return array<string, mixed>|null
      */
-    public function request(int $number, Draft $draft, array $assessed): ?array
+    public function request(int $number, Draft $draft, Boat $boat, array $assessed): ?array
     {
-        return $this->assembled($number, $draft, $assessed, true);
+        return $this->assembled($number, $draft, $boat, $assessed, true);
     }
 
     /**
@@ -82,9 +82,9 @@ final readonly class RequestAssembler
      *
      * @throws InvalidDocument if the shop's settings or a filled hole can't be used
      */
-    public function read(int $number, Draft $draft, array $assessed, array $more = []): ?OrderRequest
+    public function read(int $number, Draft $draft, Boat $boat, array $assessed, array $more = []): ?OrderRequest
     {
-        $request = $this->assembled($number, $draft, $assessed, false);
+        $request = $this->assembled($number, $draft, $boat, $assessed, false);
         $tasks = array_merge($more, ...array_map(static fn (DraftEngine $engine): array => $engine->tasks, $draft->engines));
 
         return null === $request ? null : RequestReader::read($request, $this->known($draft, $assessed), $this->book->readProcedures($tasks));
@@ -95,7 +95,7 @@ final readonly class RequestAssembler
      *
      * @return array<string, mixed>|null
      */
-    private function assembled(int $number, Draft $draft, array $assessed, bool $whole): ?array
+    private function assembled(int $number, Draft $draft, Boat $boat, array $assessed, bool $whole): ?array
     {
         $engines = $parts = [];
         foreach ($draft->engines as $index => $drafted) {
@@ -108,7 +108,13 @@ final readonly class RequestAssembler
             }
         }
 
-        return [] === $engines ? null : $this->around((string) $number, $draft->place, ['coldest' => $draft->coldestC, 'warmest' => $draft->warmestC], $engines, array_values(array_filter($parts, \is_string(...))), $draft, $whole);
+        $air = ['coldest' => $draft->coldestC, 'warmest' => $draft->warmestC];
+        $numbers = array_values(array_filter($parts, \is_string(...)));
+
+        return [] === $engines ? null : [
+            ...$this->around((string) $number, $draft->place, $air, $engines, $numbers, $draft, $whole),
+            'sharedLockout' => $boat->use->sharedLockout,
+        ];
     }
 
     /**

@@ -15,10 +15,18 @@ final readonly class BoatUse
      * @param 'moored'|'trailered'      $kept
      * @param non-empty-list<int>       $months in which it is used, 1 to 12
      * @param bool                      $idling long hours at low speed
+     * @param bool                      $sharedLockout keys, lanyards or batteries serve more than one engine
      * @param bool                      $silt   dusty or silty water
      */
-    public function __construct(public string $water, public string $kept, public bool $commercial, public array $months, public bool $idling = false, public bool $silt = false)
-    {
+    public function __construct(
+        public string $water,
+        public string $kept,
+        public bool $commercial,
+        public array $months,
+        public bool $idling = false,
+        public bool $silt = false,
+        public bool $sharedLockout = false,
+    ) {
     }
 
     /** Brackish water counts as salt. */

@@ -39,7 +39,7 @@ final readonly class RegisterBody
         $body->knowsOnly('version', 'name', 'kind', 'registration', 'customerId', 'use');
         $body->needs('registration');
         $use = $body->at('use');
-        $use->knowsOnly('water', 'kept', 'commercial', 'months', 'idling', 'silt');
+        $use->knowsOnly('water', 'kept', 'commercial', 'months', 'idling', 'silt', 'sharedLockout');
         $months = array_values(array_unique(array_map(static fn (Cursor $month): int => $month->int(1, 12), $use->at('months')->list(0, 12))));
         sort($months);
         if ([] === $months) {
@@ -52,7 +52,7 @@ final readonly class RegisterBody
             $body->at('kind')->string(Width::BOAT_KIND),
             $body->at('registration')->optionalString(Width::REGISTRATION) ?? '',
             new Customer($body->at('customerId')->int(1, \PHP_INT_MAX), '', null, null),
-            new BoatUse(self::oneOf($use->at('water'), 'salt', 'brackish', 'fresh'), self::oneOf($use->at('kept'), 'moored', 'trailered'), $use->at('commercial')->bool(), [] === $months ? [1] : $months, $use->at('idling')->bool(), $use->at('silt')->bool()),
+            new BoatUse(self::oneOf($use->at('water'), 'salt', 'brackish', 'fresh'), self::oneOf($use->at('kept'), 'moored', 'trailered'), $use->at('commercial')->bool(), [] === $months ? [1] : $months, $use->at('idling')->bool(), $use->at('silt')->bool(), !$use->at('sharedLockout')->isNull() && $use->at('sharedLockout')->bool()),
             [],
             $version,
         );

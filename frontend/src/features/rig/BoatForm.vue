@@ -26,6 +26,7 @@ const usual: BoatUse = {
   months: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
   idling: false,
   silt: false,
+  sharedLockout: false,
 }
 const form = ref({ name: '', kind: '', registration: '', owner: '', email: '', phone: '', use: usual })
 const filled = ref(0)
@@ -181,6 +182,13 @@ const uses = [
       <legend>Hard use</legend>
       <label v-for="each in uses" :key="each.key" class="row"
         ><input v-model="form.use[each.key]" type="checkbox" /> {{ each.words }}</label
+      >
+    </fieldset>
+    <fieldset class="row">
+      <legend>Keys, lanyards and batteries</legend>
+      <label class="row"
+        ><input v-model="form.use.sharedLockout" type="checkbox" /> serve more than one engine: while one can start,
+        nobody works on the others</label
       >
     </fieldset>
     <fieldset>

@@ -41,6 +41,7 @@ const use = computed(() => {
         ...(how.commercial ? ['commercial'] : []),
         ...(how.idling ? ['long idling'] : []),
         ...(how.silt ? ['silty water'] : []),
+        ...(how.sharedLockout ? ['shared keys or batteries'] : []),
         how.months.length === 12 ? 'all year' : how.months.map((month) => monthWords[month - 1]).join(' '),
       ].join(', ')
 })
