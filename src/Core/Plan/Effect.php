@@ -121,6 +121,7 @@ enum Effect: string
             self::GearFilled => [Gate::GearNotFilled],
             self::FuelOpened => [Gate::FuelTight, Gate::FuelPanShut],
             self::Sprayed => [Gate::NotSprayed],
+            self::TurnedByHand => [Gate::AsArrived],
             self::HosesOn => [Gate::HosesOff],
             self::ShiftApart => [Gate::ShiftProven, Gate::ShiftMarked, Gate::LowerUnitHeld],
             self::PropellerLockOpened => [Gate::PropellerLocked],

@@ -29,7 +29,7 @@ final readonly class EngineGraph
     }
 
     /**
-     * What asks for something waits for what brings it about; what is done warm for the run that warms, and what comes
+     * What asks for something waits for what brings it about, and all for the level on arrival; what is done warm for the run that warms, and what comes
      * at the end for the run that proves.
      *
      * @param list<PlannedWork> $works
@@ -37,14 +37,19 @@ final readonly class EngineGraph
     private static function waits(array $works): Waits
     {
         $waits = Dependencies::of($works);
-        $warmUp = $proven = $cowl = null;
+        $warmUp = $proven = $cowl = $arrival = null;
         foreach ($works as $place => $work) {
             $stops = $work->has(Effect::Stopped);
             $warmUp ??= $stops && $work->has(Effect::Started) ? $place : null;
             $proven ??= $stops && !$work->has(Effect::Started) ? $place : null;
             $cowl = Opening::Cowl === $work->changes->closes ? $place : $cowl;
+            $arrival = $work->has(Effect::ArrivalRead) ? $place : $arrival;
         }
+        $first = null === $arrival ? [] : $waits->all($arrival);
         foreach ($works as $place => $work) {
+            if (null !== $arrival && !isset($first[$place])) {
+                $waits->add($arrival, $place);
+            }
             if ($work->standing->warm && null !== $warmUp) {
                 $waits->add($warmUp, $place);
             }

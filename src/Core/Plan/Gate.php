@@ -81,7 +81,7 @@ enum Gate: string
             self::OldGasketSeen => 'the old filter\'s gasket was seen off the engine',
             self::Rested => 'the oil has rested',
             self::Cold => 'the engine is cold',
-            self::AsArrived => 'the engine is as it came: not tilted up, warmed, drained or topped up',
+            self::AsArrived => 'the engine is as it came: not tilted up, turned, warmed, drained or topped up',
             self::GearScrewsProven => 'both gearcase screws are proven free',
             self::GearVentShut => 'the gearcase vent is closed',
             self::GearDrainShut => 'the gearcase drain is closed',

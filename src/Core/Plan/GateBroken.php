@@ -76,7 +76,7 @@ final class GateBroken extends \DomainException implements ExpectedError
 
     public static function waitsForNothing(PlannedWork $work, string $open, PlannedWork $closing): self
     {
-        return self::at(Gate::ClosedNext, $work, \sprintf('comes too early: nothing needs the %s open any more, so "%s" comes first', $open, $closing->title));
+        return self::at(Gate::ClosedNext, $work, \sprintf('comes between: it does not need the %s, which is open, so "%s" comes first', $open, $closing->title));
     }
 
     public static function attitudeNotSaid(PlannedWork $work): self

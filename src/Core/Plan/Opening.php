@@ -50,6 +50,12 @@ enum Opening: string
         return !\in_array($this, [self::Cowl, self::Panel, self::PlugCover, self::Propeller], true);
     }
 
+    /** Where on the engine it is open. */
+    public function zone(): Zone
+    {
+        return \in_array($this, [self::Propeller, self::LowerUnit, self::PumpHousing], true) ? Zone::Gearcase : Zone::Powerhead;
+    }
+
     /** A cover over parts that stays off while the work goes on; what else is open is closed as soon as nothing needs it. */
     public function isCover(): bool
     {

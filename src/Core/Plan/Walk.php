@@ -244,21 +244,30 @@ final class Walk
     private function stuck(): array
     {
         $number = $this->ready[0] ?? 0;
-        $waiting = array_filter($this->map->rivals[$number], fn (int $closer): bool => !isset($this->walked->starts[$closer]));
+        $waiting = array_filter(array_column($this->map->rivals[$number], 1), fn (int $closer): bool => !isset($this->walked->starts[$closer]));
 
         return [$number, [...array_values($waiting), ...$this->map->behind[$number]][0] ?? $number];
     }
 
-    /** Whether something else at this place of the engine is open with nothing left to wait for. */
+    /** Whether something at this place of the engine is open and bars it. */
     private function isClosingDue(int $number, int $minute): bool
     {
-        foreach ($this->map->rivals[$number] as $closer) {
-            if (0 === $this->waiting[$closer] && $this->from[$closer] <= $minute && !isset($this->walked->starts[$closer])) {
+        foreach ($this->map->rivals[$number] as [$opener, $closer]) {
+            $opened = $this->walked->starts[$opener] ?? null;
+            if (null !== $opened && !isset($this->walked->starts[$closer]) && $this->dripsUntil($opener, $opened) <= $minute) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** Minute at which what a stretch opened has dripped out. */
+    private function dripsUntil(int $opener, int $start): int
+    {
+        $stretch = $this->map->stretches[$opener];
+
+        return $stretch->unattendedMin > 0 ? $start + $stretch->heldMin + $stretch->unattendedMin : $start;
     }
 
     /** @param list<int> $hands */

@@ -14,9 +14,9 @@ final readonly class WalkMap
         [Effect::Rested, Effect::LevelRead],
     ];
     private const DRAINS = [
-        [Effect::DrainOpened, Effect::DrainClosed],
-        [Effect::SpillOpened, Effect::SpillClosed],
-        [Effect::GearOpened, Effect::GearDrainClosed],
+        [Effect::DrainOpened, Effect::DrainClosed, Zone::Powerhead],
+        [Effect::SpillOpened, Effect::SpillClosed, Zone::Powerhead],
+        [Effect::GearOpened, Effect::GearDrainClosed, Zone::Gearcase],
     ];
 
     /** @var list<Stretch> */
@@ -39,7 +39,7 @@ final readonly class WalkMap
     public array $innerTurn;
     /** @var list<int> by stretch: what it adds to or takes from what keeps the engine from being turned */
     public array $bars;
-    /** @var list<list<int>> by stretch: what closes something at its place and goes before it once nothing needs that open */
+    /** @var list<list<array{int, int}>> by stretch: what opens something that bars it, and what closes that */
     public array $rivals;
     /** @var list<int> by stretch: minutes of the longest chain from its beginning */
     public array $tails;
@@ -123,20 +123,34 @@ final readonly class WalkMap
     }
 
     /**
-     * @return list<list<int>> by stretch
+     * What is open bars other work at its place until it is closed, but for what needs it open, what its closing waits
+     * for, and while it drips.
+     *
+     * @return list<list<array{int, int}>> by stretch: what opens something that bars it, and what closes that
      */
     private function rivals(): array
     {
         $rivals = array_fill(0, \count($this->stretches), []);
-        foreach ($this->stretches as $closer => $stretch) {
-            if (null === $stretch->position || !self::closesAtOnce($stretch)) {
-                continue;
+        $engines = [];
+        foreach ($this->stretches as $number => $stretch) {
+            if (null !== $stretch->position) {
+                $engines[$stretch->position->value][$number] = $stretch;
             }
-            $first = $this->rig->waits->all($closer);
-            foreach ($this->stretches as $number => $own) {
-                $isOther = $own->position === $stretch->position && !isset($first[$number]) && !$own->isClosing() && !$own->changes->isMode();
-                if ($isOther && [] !== array_intersect($stretch->zones, $own->zones)) {
-                    $rivals[$number][] = $closer;
+        }
+        foreach ($engines as $own) {
+            $barred = array_filter($own, static fn (Stretch $stretch): bool => !$stretch->isClosing() && !$stretch->changes->isMode());
+            foreach ($own as $closer => $stretch) {
+                foreach (self::closedBy($stretch) as [$zone, $isOpener, $opening]) {
+                    $opener = array_key_first(array_filter($own, $isOpener));
+                    if (null !== $opener && $opener !== $closer) {
+                        $zones = array_column($zone->parts(), 'value');
+                        $along = null === $opening ? [] : self::openAlong($own, $opening);
+                        foreach (array_diff_key($barred, $this->rig->waits->all($closer)) as $number => $other) {
+                            if ([] !== array_intersect($zones, $other->zones) && [] === array_intersect_key($along, self::needed($other))) {
+                                $rivals[$number][] = [$opener, $closer];
+                            }
+                        }
+                    }
                 }
             }
         }
@@ -144,22 +158,57 @@ final readonly class WalkMap
         return $rivals;
     }
 
-    /** Covers stay off as long as the work goes on; what else is open does not. */
-    private static function closesAtOnce(Stretch $stretch): bool
+    /**
+     * What is open together with something, since some work needs both.
+     *
+     * @param array<int, Stretch> $own
+     *
+     * @return array<string, true>
+     */
+    private static function openAlong(array $own, Opening $opening): array
     {
-        $opened = array_filter(array_map(static fn (PlannedWork $work): ?Opening => $work->changes->opens, $stretch->works));
-        foreach ($stretch->works as $work) {
-            $closes = $work->changes->closes;
-            if (null !== $closes && !$closes->isCover() && !\in_array($closes, $opened, true)) {
-                return true;
-            }
+        $along = [$opening->value => true];
+        foreach ($own as $stretch) {
+            $needed = self::needed($stretch);
+            $along += isset($needed[$opening->value]) ? $needed : [];
         }
-        foreach (self::DRAINS as [$opens, $closes]) {
-            if ($stretch->has($closes) && !$stretch->has($opens)) {
-                return true;
+
+        return $along;
+    }
+
+    /** @return array<string, true> what must be open for it, covers left aside */
+    private static function needed(Stretch $stretch): array
+    {
+        $needed = [];
+        foreach ($stretch->works as $work) {
+            foreach ($work->needs->open as $opening) {
+                $needed += $opening->isCover() ? [] : [$opening->value => true];
             }
         }
 
-        return false;
+        return $needed;
+    }
+
+    /**
+     * What a stretch closes, covers left aside: where, and how to know what opened it.
+     *
+     * @return list<array{Zone, \Closure(Stretch): bool, Opening|null}>
+     */
+    private static function closedBy(Stretch $stretch): array
+    {
+        $closed = [];
+        foreach ($stretch->works as $work) {
+            $opening = $work->changes->closes;
+            if (null !== $opening && !$opening->isCover()) {
+                $closed[] = [$opening->zone(), static fn (Stretch $other): bool => \in_array($opening, array_map(static fn (PlannedWork $each): ?Opening => $each->changes->opens, $other->works), true), $opening];
+            }
+        }
+        foreach (self::DRAINS as [$opens, $closes, $zone]) {
+            if ($stretch->has($closes)) {
+                $closed[] = [$zone, static fn (Stretch $other): bool => $other->has($opens), null];
+            }
+        }
+
+        return $closed;
     }
 }

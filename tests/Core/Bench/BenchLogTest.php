@@ -40,7 +40,7 @@ final class BenchLogTest extends TestCase
     {
         $plan = self::plan();
 
-        self::assertCount(91, $plan->steps);
+        self::assertCount(89, $plan->steps);
         self::assertSame(['port' => 'Port', 'starboard' => 'Starboard'], $plan->engines);
         self::assertSame(['port' => 5460, 'starboard' => 5460], $plan->capacityMl);
         self::assertInstanceOf(TorqueTightening::class, $plan->step('port.close-valve.close')->tightening);
@@ -286,7 +286,7 @@ final class BenchLogTest extends TestCase
     {
         $gates = array_count_values(array_column((new ReleaseGate())->obstacles(self::plan(), $this->log(), ''), 'gate'));
 
-        self::assertSame(['step' => 91, 'level' => 2, 'volume' => 2], $gates);
+        self::assertSame(['step' => 89, 'level' => 2, 'volume' => 2], $gates);
     }
 
     public function testStoppedWorkIsNotReleased(): void

@@ -53,8 +53,8 @@ final class LabourTest extends TestCase
     {
         $order = Requests::build([...Requests::twin(), 'allowance' => ['minutes' => 20, 'reason' => 'Seized trough plug']]);
 
-        // 110 min hands-on, 24 by running engines and 20 are 154 min, 25.7 tenths
-        self::assertSame([110, 26], [$order->labour->handsOn->count, $order->labour->soldTenths()]);
+        // 108 min hands-on, 24 by running engines and 20 are 152 min, 25.3 tenths
+        self::assertSame([108, 26], [$order->labour->handsOn->count, $order->labour->soldTenths()]);
     }
 
     public function testDoneAloneEveryTaskPaysForItsOwnCovers(): void

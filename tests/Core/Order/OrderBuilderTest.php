@@ -79,13 +79,13 @@ final class OrderBuilderTest extends TestCase
     {
         $labour = Requests::build(Requests::twin())->labour;
 
-        // rig: place 4, hoses on 1 + 2 × 1 and off 1 + 2 × 1, close out 4 = 14; each engine: lock 1, cowl 2 + 3, lift 1, warm 3, lock 1, gather 1,
-        // drain 4 + 3, filter 4 + 4, fill 4, rest 1, first reading 3, lift 1, run 3, leaks 3, lock 1, rest 1, reading 3, hand back 1 = 48
-        self::assertSame([110, 0], [$labour->handsOn->count, $labour->secondHand->count]);
+        // rig: place 4, close out 4 = 8; each engine: lock 1, cowl 2 + 3, lift 1, warm 4, lock 1, gather 1,
+        // drain 4 + 3, filter 4 + 4, fill 4, rest 1, first reading 3, lift 1, run 4, leaks 3, lock 1, rest 1, reading 3, hand back 1 = 50
+        self::assertSame([108, 0], [$labour->handsOn->count, $labour->secondHand->count]);
         // each engine: 5 min until it is warm, 7 min before the reading
         self::assertSame(24, $labour->presence->count);
-        // 110 + 24 min are 22.3 tenths of an hour, rounded up once
-        self::assertSame(23, $labour->soldTenths());
+        // 108 + 24 min are 22 tenths of an hour
+        self::assertSame(22, $labour->soldTenths());
         // each engine: gather 3, drain 14, rest after the pour 6, rest after the run 25 = 48
         self::assertSame(96, $labour->unattended->count);
     }

@@ -9,6 +9,7 @@ use FreshTack\Core\Plan\Gate;
 use FreshTack\Core\Plan\GateBroken;
 use FreshTack\Core\Plan\Opening;
 use FreshTack\Core\Plan\TimedWork;
+use FreshTack\Core\Plan\Zone;
 
 /** What is off goes on again: the filter and fuel joints next, all else as soon as nothing needs it open, the cowl last. */
 final readonly class ClosingCheck
@@ -77,35 +78,26 @@ final readonly class ClosingCheck
                 $this->askOpening($own, $opener, $opening);
             }
         }
-        $drains = [[Effect::DrainOpened, Effect::DrainClosed, 'oil drain'], [Effect::SpillOpened, Effect::SpillClosed, 'spill trough'], [Effect::GearOpened, Effect::GearDrainClosed, 'gearcase screws']];
-        foreach ($drains as [$opens, $closes, $name]) {
+        $drains = [
+            [Effect::DrainOpened, Effect::DrainClosed, 'oil drain', Zone::Powerhead],
+            [Effect::SpillOpened, Effect::SpillClosed, 'spill trough', Zone::Powerhead],
+            [Effect::GearOpened, Effect::GearDrainClosed, 'gearcase screws', Zone::Gearcase],
+        ];
+        $isFilter = static fn (TimedWork $timed): bool => $timed->work->has(Effect::FilterOff, Effect::FilterOn);
+        foreach ($drains as [$opens, $closes, $name, $zone]) {
             foreach ($own as $place => $opener) {
                 $closing = $opener->work->has($opens) ? array_values(array_filter(\array_slice($own, $place + 1), static fn (TimedWork $timed): bool => $timed->work->has($closes)))[0] ?? null : null;
                 if (null !== $closing) {
-                    $this->askWaits($own, [$opener, ...$this->through($own, $opener, $closing, $opens)], $closing, $name);
+                    $this->askWaits($own, [$opener], $closing, $name, $zone, $isFilter);
                 }
             }
         }
     }
 
     /**
-     * What goes on between because of an opened drain: the filter while its trough is open.
+     * From the opening to the closing only what needs it open is done at that place, what that needs open besides, and
+     * whatever has time for while it drips.
      *
-     * @param list<TimedWork> $own
-     *
-     * @return list<TimedWork>
-     */
-    private function through(array $own, TimedWork $opener, TimedWork $closing, Effect $opens): array
-    {
-        $wanted = match ($opens) {
-            Effect::SpillOpened, Effect::DrainOpened => [Effect::FilterOff, Effect::FilterOn],
-            default => [],
-        };
-
-        return array_values(array_filter($own, static fn (TimedWork $timed): bool => $timed->work->has(...$wanted) && $timed->startMin >= $opener->startMin && $timed->startMin < $closing->startMin));
-    }
-
-    /**
      * @param list<TimedWork> $own
      *
      * @throws GateBroken
@@ -113,45 +105,65 @@ final readonly class ClosingCheck
     private function askOpening(array $own, TimedWork $opener, Opening $opening): void
     {
         $closing = array_values(array_filter($own, static fn (TimedWork $timed): bool => $opening === $timed->work->changes->closes))[0] ?? null;
-        if (null !== $closing) {
-            $needing = array_values(array_filter($own, static fn (TimedWork $timed): bool => \in_array($opening, $timed->work->needs->open, true)));
-            $this->askWaits($own, [$opener, ...$needing], $closing, $opening->label());
+        if (null === $closing) {
+            return;
         }
+        $needing = array_values(array_filter($own, static fn (TimedWork $timed): bool => \in_array($opening, $timed->work->needs->open, true)));
+        $besides = array_merge($closing->work->needs->shut, ...array_map(static fn (TimedWork $timed): array => [...$timed->work->needs->open, ...$timed->work->needs->shut], $needing));
+        $isWanted = static fn (TimedWork $timed): bool => \in_array($timed, $needing, true) || \in_array($timed->work->changes->opens, $besides, true)
+            || [] !== array_filter($timed->work->needs->open, static fn (Opening $needed): bool => !$needed->isCover() && \in_array($needed, $besides, true));
+        $this->askWaits($own, [$opener, ...$needing], $closing, $opening->label(), $opening->zone(), $isWanted);
     }
 
     /**
      * @param list<TimedWork>           $own
-     * @param non-empty-list<TimedWork> $needing what needs it open, and what opened it
+     * @param non-empty-list<TimedWork> $needing  what opened it, and what needs it open
+     * @param \Closure(TimedWork): bool $isWanted
      *
      * @throws GateBroken
      */
-    private function askWaits(array $own, array $needing, TimedWork $closing, string $open): void
+    private function askWaits(array $own, array $needing, TimedWork $closing, string $open, Zone $zone, \Closure $isWanted): void
     {
-        $over = max(array_map(static fn (TimedWork $timed): int => $timed->endMin(), $needing));
+        $since = $needing[0]->heldEndMin();
         foreach ($own as $timed) {
-            $isBetween = $timed->startMin >= $over && $timed->startMin < $closing->startMin && $timed !== $closing;
-            $isFree = null !== $timed->work->changes->closes || $timed->work->changes->isMode() || self::closesSomething($timed);
-            if ($isBetween && !$isFree && !self::goesOn($own, $timed, $over) && $timed->work->hands->zone->meets($closing->work->hands->zone) && $timed->work->hands->heldMin() > 0) {
+            if ($timed->startMin < $since || $timed->startMin >= $closing->startMin || 0 === $timed->work->hands->heldMin() || !$timed->work->hands->zone->meets($zone)) {
+                continue;
+            }
+            $isFree = null !== $timed->work->changes->closes || $timed->work->changes->isMode() || self::closesSomething($timed) || $isWanted($timed);
+            $begun = self::begun($own, $timed);
+            if (!$isFree && $timed !== $closing && $begun >= $since && !self::drips($needing, $begun)) {
                 throw GateBroken::waitsForNothing($timed->work, $open, $closing->work);
             }
         }
     }
 
-    /**
-     * Whether it is part of what was begun in one go before.
-     *
-     * @param list<TimedWork> $own
-     */
-    private static function goesOn(array $own, TimedWork $timed, int $before): bool
+    /** @param list<TimedWork> $needing */
+    private static function drips(array $needing, int $minute): bool
     {
-        $name = $timed->work->standing->together;
-        foreach ('' === $name ? [] : $own as $other) {
-            if ($name === $other->work->standing->together && $other->startMin < $before) {
+        foreach ($needing as $timed) {
+            if ($timed->heldEndMin() <= $minute && $minute < $timed->endMin()) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /**
+     * When what it is done in one go with was begun.
+     *
+     * @param list<TimedWork> $own
+     */
+    private static function begun(array $own, TimedWork $timed): int
+    {
+        $name = $timed->work->standing->together;
+        foreach ('' === $name ? [] : $own as $other) {
+            if ($name === $other->work->standing->together) {
+                return min($other->startMin, $timed->startMin);
+            }
+        }
+
+        return $timed->startMin;
     }
 
     private static function closesSomething(TimedWork $timed): bool

@@ -21,9 +21,12 @@ final readonly class RunCheck
     /** @throws GateBroken */
     public function check(): void
     {
+        $fuel = $this->fuelOpen();
+        $sprayed = array_filter($this->plan, static fn (TimedWork $timed): bool => $timed->work->has(Effect::Sprayed));
         foreach ($this->runs->all as $run) {
             $this->askAttended($run);
-            $this->askAround($run);
+            $this->askNeighbours($run);
+            $this->askAir($run, $fuel, $sprayed);
         }
         $this->askLockouts();
     }
@@ -44,10 +47,12 @@ final readonly class RunCheck
         }
         [$from, $to] = self::span($run);
         foreach ($this->plan as $other) {
-            $meanwhile = $other->startMin < $to && $other->heldEndMin() > $from && !\in_array($other, $run, true);
+            if ($other->startMin >= $to || $other->heldEndMin() <= $from || \in_array($other, $run, true)) {
+                continue;
+            }
             $attends = (Runs::isLockoutOnly($other) || $this->runs->has($other)) && null !== $other->work->position
                 && null !== $run[0]->work->position && $this->rig->areBeside($other->work->position, $run[0]->work->position);
-            if ($meanwhile && !$attends && [] === array_diff($by, $other->technicians)) {
+            if (!$attends && [] === array_diff($by, $other->technicians)) {
                 throw GateBroken::leftRunning($run[0]->work, $other->work);
             }
         }
@@ -58,7 +63,7 @@ final readonly class RunCheck
      *
      * @throws GateBroken
      */
-    private function askAround(array $run): void
+    private function askNeighbours(array $run): void
     {
         $start = $run[0]->work;
         [$from, $to] = self::span($run);
@@ -72,11 +77,24 @@ final readonly class RunCheck
                 throw GateBroken::meanwhile(Gate::NeighboursClear, $other->work, $start);
             }
         }
-        foreach ($this->fuelOpen() as [$opened, $since, $until]) {
+    }
+
+    /**
+     * @param non-empty-list<TimedWork>           $run
+     * @param list<array{TimedWork, int, int}>    $fuel    what opened it, from when, until when
+     * @param array<int, TimedWork>               $sprayed
+     *
+     * @throws GateBroken
+     */
+    private function askAir(array $run, array $fuel, array $sprayed): void
+    {
+        $start = $run[0]->work;
+        [$from, $to] = self::span($run);
+        foreach ($fuel as [$opened, $since, $until]) {
             $since >= $to || $until <= $from || throw GateBroken::meanwhile(Gate::RigFuelTight, $start, $opened->work);
         }
-        foreach ($this->plan as $other) {
-            if ($other->work->has(Effect::Sprayed) && $other->startMin < $to && $other->endMin() > $from) {
+        foreach ($sprayed as $other) {
+            if ($other->startMin < $to && $other->endMin() > $from) {
                 throw GateBroken::meanwhile(Gate::NoVapour, $start, $other->work);
             }
         }
