@@ -15,6 +15,7 @@ use FreshTack\Core\Order\OrderedStep;
 use FreshTack\Core\Order\PickedTask;
 use FreshTack\Core\Order\ToolLine;
 use FreshTack\Core\Order\WorkOrder;
+use FreshTack\Core\Plan\Effort;
 use FreshTack\Core\Plan\Gate;
 use FreshTack\Core\Policy\InvalidPolicy;
 use FreshTack\Core\Policy\Question;
@@ -338,21 +339,24 @@ final class OrderBuilderTest extends TestCase
         $sheets = self::demoEngines();
         $tasks = array_column(Task::cases(), 'value');
         $positions = ['port_outer', 'port', 'centre', 'starboard', 'starboard_outer'];
-        $this->limitTo(120)->forAll(
+        $this->limitTo(max(1, (int) (getenv('FRESH_TACK_ORDERS') ?: 250)))->forAll(
             Generators::vector(5, Generators::tuple(Generators::choose(0, \count($sheets) - 1), Generators::choose(0, (1 << \count($tasks)) - 1))),
             Generators::choose(1, 5),
             Generators::elements(['shop', 'trailer', 'lift', 'afloat']),
             Generators::vector(\count(Question::cases()), Generators::choose(0, 2)),
             Generators::choose(1, 3),
-        )->then(static function (array $engines, int $count, string $place, array $answers, int $technicians) use ($sheets, $tasks, $positions): void {
+            Generators::choose(0, 7),
+        )->then(static function (array $engines, int $count, string $place, array $answers, int $technicians, int $kind) use ($sheets, $tasks, $positions): void {
             /** @var list<array{int, int}> $engines */
             $built = [];
             foreach (\array_slice($engines, 0, $count) as $index => [$sheet, $bits]) {
                 $picked = array_values(array_filter($tasks, static fn (int $place): bool => 1 === (($bits >> $place) & 1), \ARRAY_FILTER_USE_KEY));
                 $built[] = Requests::engine($positions[$index], ...[...$sheets[$sheet], $picked]);
             }
-            $request = [...Requests::rig($built), 'place' => $place, 'technicians' => $technicians];
-            $order = Requests::build(Book::with($request, ['policy', 'schools'], self::schools($answers)));
+            $arrivals = [$built[0]['arrival'] ?? null, null, ['reading' => '0.5', 'restMin' => 2, 'decision' => null], ['reading' => '-0.2', 'restMin' => 600, 'decision' => 'Told to change it.']];
+            $built = array_map(static fn (array $engine): array => [...$engine, 'arrival' => $arrivals[$kind >> 1]], $built);
+            $request = [...Requests::rig($built), 'place' => $place, 'technicians' => $technicians, 'sharedLockout' => 1 === ($kind & 1)];
+            $order = Requests::build(Book::with($request, ['policy', 'schools'], self::schools($answers)), 0 === $kind ? Effort::Preview : Effort::Quick);
             $ids = array_map(static fn (OrderedStep $step): string => $step->id->text, self::steps($order));
             self::assertSame($ids, array_values(array_unique($ids)));
             self::assertSame([], preg_grep('/____/', array_map(static fn (OrderedStep $step): string => $step->words->text, self::steps($order))));

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Plan\Sequence;
 
+use FreshTack\Core\Plan\Waits;
+
 /**
  * Activities over resources, numbered for quick work. Its order is one in which everything comes after what it waits
  * for; heads and tails are the longest chains before and after each activity, in minutes.
@@ -46,17 +48,19 @@ final readonly class SequenceProblem
     {
         $numbers = self::numbered($activities);
         $places = array_flip(array_map(strval(...), array_keys($resources)));
-        $before = $behind = array_fill(0, \count($activities), []);
+        $waits = new Waits(\count($activities));
         $demands = [];
         foreach ($activities as $index => $activity) {
             foreach (array_unique($activity->after) as $id) {
                 $other = $numbers[$id] ?? throw InvalidSequence::unknownActivity($activity->id, $id);
-                $before[$index][] = $other;
-                $behind[$other][] = $index;
+                $other !== $index || throw InvalidSequence::circle([$id]);
+                $waits->add($other, $index);
             }
             $demands[] = self::demands($activity, $resources, $places);
         }
-        $order = self::order($activities, $before, $behind);
+        $circle = $waits->circle();
+        [] === $circle || throw InvalidSequence::circle(array_map(static fn (int $index): string => $activities[$index]->id, $circle));
+        $numbers = array_keys($activities);
         $lengths = array_map(static fn (Activity $activity): int => $activity->lengthMin(), $activities);
 
         return new self(
@@ -65,11 +69,11 @@ final readonly class SequenceProblem
             array_map(static fn (Activity $activity): int => $activity->attendedMin, $activities),
             $lengths,
             $demands,
-            $before,
-            $behind,
-            $order,
-            self::chains($order, $before, $lengths),
-            self::chains(array_reverse($order), $behind, $lengths),
+            array_map($waits->before(...), $numbers),
+            array_map($waits->behind(...), $numbers),
+            $waits->order(),
+            $waits->heads($lengths),
+            $waits->tails($lengths),
         );
     }
 
@@ -122,56 +126,5 @@ final readonly class SequenceProblem
         }
 
         return $demands;
-    }
-
-    /**
-     * @param list<Activity>  $activities
-     * @param list<list<int>> $before
-     * @param list<list<int>> $behind
-     *
-     * @return list<int>
-     *
-     * @throws InvalidSequence if it goes in a circle
-     */
-    private static function order(array $activities, array $before, array $behind): array
-    {
-        $waiting = array_map(\count(...), $before);
-        $free = array_keys(array_filter($waiting, static fn (int $count): bool => 0 === $count));
-        $order = [];
-        while ([] !== $free) {
-            $next = array_shift($free);
-            $order[] = $next;
-            foreach ($behind[$next] ?? [] as $other) {
-                if (0 === --$waiting[$other]) {
-                    $free[] = $other;
-                }
-            }
-        }
-        if (\count($order) < \count($activities)) {
-            throw InvalidSequence::circle(array_map(static fn (int $index): string => $activities[$index]->id, array_keys(array_filter($waiting, static fn (int $count): bool => $count > 0))));
-        }
-
-        return $order;
-    }
-
-    /**
-     * The longest chain that ends where each activity begins, seen in the direction of the order.
-     *
-     * @param list<int>       $order
-     * @param list<list<int>> $earlier
-     * @param list<int>       $lengths
-     *
-     * @return list<int>
-     */
-    private static function chains(array $order, array $earlier, array $lengths): array
-    {
-        $chains = array_fill(0, \count($order), 0);
-        foreach ($order as $index) {
-            foreach ($earlier[$index] as $other) {
-                $chains[$index] = max($chains[$index], $chains[$other] + $lengths[$other]);
-            }
-        }
-
-        return array_values($chains);
     }
 }
