@@ -13,7 +13,7 @@ test('at the bench: reasons, corrections, timers, and what can not be left out',
     await expect(bench.getByRole('button', { name: 'Enter the reason' })).toBeDisabled()
     await bench.getByLabel('Why could it not be done?').fill('hangs in the slings')
     await bench.getByRole('button', { name: 'Enter the reason' }).click()
-    await expect(bench.getByRole('heading', { level: 1 })).toContainText('Connect the water')
+    await expect(bench.getByRole('heading', { level: 1 })).toContainText('Doors open')
     await bench.getByRole('button', { name: 'Back' }).click()
     await expect(bench.getByText('could not: hangs in the slings')).toBeVisible()
   })

@@ -20,7 +20,7 @@ test('a plug behind a panel, entered afterwards from the paper', async ({ browse
   await row(/Look at the tell-tale/)
     .getByLabel(/^Seen/)
     .selectOption('tell_tale_steady')
-  await row(/Look and feel/)
+  await row(/Look at everything that was opened/)
     .getByLabel(/^Seen/)
     .selectOption('leaks_dry')
   await row(/Screw the plug in/)

@@ -16,7 +16,7 @@ test('entries from many tablets at once are judged one after the other', async (
   const tick = (stepId: string) => entry(stepId, 'tick', {})
   const batches = [
     tick('rig.place.level'),
-    tick('rig.place.water'),
+    tick('rig.place.air'),
     tick('rig.place.cart'),
     entry('single.drain-plug.look', 'observation', { observation: 'oil_emulsified' }),
     tick('single.lock-out.key'),

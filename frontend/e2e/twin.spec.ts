@@ -52,7 +52,7 @@ test('a twin rig from the counter to the released, recorded oil service', async 
 
   await test.step('the order is there at once', async () => {
     const slip = writer.getByRole('complementary', { name: 'The slip' })
-    await expect(slip).toContainText('1 h 45 min')
+    await expect(slip).toContainText('1 h 51 min')
     await expect(slip).toContainText('11.42 l')
     await expect(slip).toContainText('12.07 US qt')
     await expect(slip).toContainText('10.92 US quarts would be 586 ml short')

@@ -10,7 +10,7 @@ const close = (text: string) =>
 const fill = anOperation('port.fill', [aStep('port.fill.pour')], { title: 'Fill the oil' })
 const plan = (operations: WorkOrder['operations'], elapsedMin = 60): WorkOrder => {
   const { document } = aBench(operations)
-  return { ...document, labour: { ...document.labour, elapsedMin } as WorkOrder['labour'] }
+  return { ...document, labour: { ...document.labour, elapsedMin } }
 }
 
 describe('what changed between two plans', () => {

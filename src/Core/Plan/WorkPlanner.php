@@ -53,6 +53,7 @@ final readonly class WorkPlanner
             }
         }
         $plan = $found->calmest() ?? throw CannotPlan::standstill(...array_map(static fn (int $number): PlannedWork => $rig->stretches[$number]->works[0], $stuck ?? [0, 0]));
+        $plan = Mirror::fromPort($rig, $plan);
         $bound = Effort::Full === $effort ? PlanBound::of($rig, $technicians, $changeMin) : null;
 
         return new Timeline((new TimelineMaker($rig, $technicians))->entries($plan), $technicians, $plan->makespanMin, $bound, $count);

@@ -339,7 +339,8 @@ final class OrderBuilderTest extends TestCase
         $sheets = self::demoEngines();
         $tasks = array_column(Task::cases(), 'value');
         $positions = ['port_outer', 'port', 'centre', 'starboard', 'starboard_outer'];
-        $this->limitTo(max(1, (int) (getenv('FRESH_TACK_ORDERS') ?: 250)))->forAll(
+        $orders = (int) getenv('FRESH_TACK_ORDERS');
+        $this->limitTo($orders > 0 ? $orders : 250)->forAll(
             Generators::vector(5, Generators::tuple(Generators::choose(0, \count($sheets) - 1), Generators::choose(0, (1 << \count($tasks)) - 1))),
             Generators::choose(1, 5),
             Generators::elements(['shop', 'trailer', 'lift', 'afloat']),
