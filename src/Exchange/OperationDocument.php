@@ -84,7 +84,9 @@ final readonly class OperationDocument
             'entry' => $step->done->entry,
             'must' => $step->done->must,
             'tightening' => self::tightening($tightening),
-            'stages' => $tightening instanceof StagedTorque ? array_map(static fn (Torque $stage): string => $stage->given, $tightening->stages) : [],
+            'stages' => $tightening instanceof StagedTorque
+                ? array_map(static fn (Torque $stage): string => $stage->given, $tightening->stages)
+                : [],
             'degrees' => $tightening instanceof TorqueAndAngle ? $tightening->degrees : null,
             'warning' => $step->words->warning,
             'event' => $step->done->event,

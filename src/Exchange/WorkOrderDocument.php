@@ -221,7 +221,10 @@ final readonly class WorkOrderDocument
                 'gate' => $refused->gate?->value,
                 'why' => $refused->why,
             ], $order->refused),
-            'lost' => array_map(static fn (HandStep $step): array => ['id' => $step->id, 'after' => $step->after->text, 'text' => $step->text], $order->lost),
+            'lost' => array_map(
+                static fn (HandStep $step): array => ['id' => $step->id, 'after' => $step->after->text, 'text' => $step->text],
+                $order->lost,
+            ),
         ];
     }
 

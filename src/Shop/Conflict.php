@@ -119,7 +119,11 @@ final class Conflict extends \RuntimeException implements ExpectedError
 
     public static function planChanged(): self
     {
-        return new self('order.plan_changed', 'The plan is no longer the one that you saw: something that it rests on has changed. Nothing was issued. Look at what changed, then issue it.');
+        return new self(
+            'order.plan_changed',
+            'The plan is no longer the one that you saw: something that it rests on has changed. Nothing was issued.'
+            .' Look at what changed, then issue it.',
+        );
     }
 
     public static function nothingToIssue(): self

@@ -161,7 +161,19 @@ final readonly class DoctrineRegister implements Register
     public function addBoat(Boat $boat): Boat
     {
         $use = $boat->use;
-        $record = new BoatRecord($boat->name, $boat->kind, $boat->registration, $this->customerRecord($boat->owner->id), $use->water, $use->kept, $use->commercial, implode(',', $use->months), $use->idling, $use->silt, $use->sharedLockout);
+        $record = new BoatRecord(
+            $boat->name,
+            $boat->kind,
+            $boat->registration,
+            $this->customerRecord($boat->owner->id),
+            $use->water,
+            $use->kept,
+            $use->commercial,
+            implode(',', $use->months),
+            $use->idling,
+            $use->silt,
+            $use->sharedLockout,
+        );
         $this->entities->persist($record);
 
         return $this->found($record);

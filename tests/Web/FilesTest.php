@@ -50,7 +50,11 @@ final class FilesTest extends ApiTestCase
         $files = BookArchive::read($this->download('/api/book/archive.zip'))->files;
         // the filter would have to be off while the oil goes in, and on again only after it
         $files['procedures/oil-filter.json'] = str_replace('"together": "filter",', '', $files['procedures/oil-filter.json']);
-        $files['procedures/oil-filter.json'] = str_replace(['"filter_on"', '"phase": "filter"'], ['"filter_on", "filter_off"', '"phase": "fill"'], $files['procedures/oil-filter.json']);
+        $files['procedures/oil-filter.json'] = str_replace(
+            ['"filter_on"', '"phase": "filter"'],
+            ['"filter_on", "filter_off"', '"phase": "fill"'],
+            $files['procedures/oil-filter.json'],
+        );
         $problem = $this->upload('/api/book/imports?apply=1', BookArchive::write($files), 'application/zip');
 
         self::assertSame(422, $this->status, (string) $this->client->getResponse()->getContent());

@@ -131,8 +131,14 @@ final class OrderTest extends ApiTestCase
         $this->signIn('bram');
         $list = array_values(array_filter($this->call('GET', '/api/pick-lists')->at('orders')->list(), static fn (Cursor $each): bool => $number === $each->at('number')->raw()))[0];
 
-        self::assertEqualsCanonicalizing(['QV-50318', 'QV-50644'], array_map(static fn (Cursor $part): string => $part->at('number')->string(), $list->at('parts')->list()));
-        self::assertEqualsCanonicalizing(['B4-02', 'B4-03'], array_map(static fn (Cursor $part): string => $part->at('bin')->string(), $list->at('parts')->list()));
+        self::assertEqualsCanonicalizing(
+            ['QV-50318', 'QV-50644'],
+            array_map(static fn (Cursor $part): string => $part->at('number')->string(), $list->at('parts')->list()),
+        );
+        self::assertEqualsCanonicalizing(
+            ['B4-02', 'B4-03'],
+            array_map(static fn (Cursor $part): string => $part->at('bin')->string(), $list->at('parts')->list()),
+        );
     }
 
     public function testThePrintIsAPdfOfTheRightPaperOnceIssued(): void

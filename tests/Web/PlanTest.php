@@ -62,7 +62,11 @@ final class PlanTest extends ApiTestCase
         yield 'too many hands' => [['technicians' => 9], '/technicians', '1 to 4'];
         yield 'minutes without a reason' => [['allowance' => ['minutes' => 20, 'reason' => '']], '/allowance/reason', 'say what for'];
         yield 'a day that is none' => [['partsOn' => '2026-02-30'], '/partsOn', 'a day that exists'];
-        yield 'work of the whole rig' => [['byHand' => ['moves' => [['work' => 'rig.place', 'before' => 'starboard.fill']], 'steps' => []]], '/byHand/moves/0/work', 'keeps its place'];
+        yield 'work of the whole rig' => [
+            ['byHand' => ['moves' => [['work' => 'rig.place', 'before' => 'starboard.fill']], 'steps' => []]],
+            '/byHand/moves/0/work',
+            'keeps its place',
+        ];
         yield 'temperatures crossed' => [['coldestC' => 30, 'warmestC' => 5], '/warmestC', 'can\'t be colder'];
     }
 

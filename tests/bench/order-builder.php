@@ -54,7 +54,12 @@ $rig = $works($full(3))->works;
 $planner = new WorkPlanner();
 $pass = $measure(static fn () => $planner->plan($rig, 2, 2, Effort::Quick), 4);
 $timeline = $measure(static fn () => $planner->plan($rig, 2, 2, Effort::Preview), 1);
-printf("timeline of %d stretches over one schedule pass: %.1f (aim at most 20; a pass is %.1f ms)\n", count($rig->stretches), $timeline / $pass, $pass / 1000);
+printf(
+    "timeline of %d stretches over one schedule pass: %.1f (aim at most 20; a pass is %.1f ms)\n",
+    count($rig->stretches),
+    $timeline / $pass,
+    $pass / 1000,
+);
 
 echo "the whole plan, in seconds of this machine's PHP, over one pass, and over a time that no plan can beat:\n";
 foreach ([[1, 1], [1, 2], [2, 1], [2, 2], [5, 1], [5, 2]] as [$engines, $technicians]) {
@@ -64,7 +69,8 @@ foreach ([[1, 1], [1, 2], [2, 1], [2, 2], [5, 1], [5, 2]] as [$engines, $technic
     $seconds = (hrtime(true) - $start) / 1e9;
     $quick = $planner->plan($rig, $technicians, 2, Effort::Quick);
     printf(
-        "  %d engines, %d technicians, %3d stretches: %.1f s; first pass %4d min, planned %4d min with %2d changes, bound %4d min, %.1f %% above\n",
+        '  %d engines, %d technicians, %3d stretches: %.1f s; first pass %4d min, planned %4d min'
+            ." with %2d changes, bound %4d min, %.1f %% above\n",
         $engines,
         $technicians,
         count($rig->stretches),

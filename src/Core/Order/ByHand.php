@@ -29,7 +29,11 @@ final readonly class ByHand
     public function into(array $operations): array
     {
         foreach ($this->steps as $step) {
-            $places = array_keys(array_map(static fn (OrderedOperation $operation): string => $operation->id(), $operations), $step->after->text, true);
+            $places = array_keys(
+                array_map(static fn (OrderedOperation $operation): string => $operation->id(), $operations),
+                $step->after->text,
+                true,
+            );
             if ([] !== $places) {
                 array_splice($operations, $places[0] + 1, 0, [$operations[$places[0]]->followedBy($step)]);
             }

@@ -11,7 +11,10 @@ use FreshTack\Core\Plan\TimelineEntry;
 use FreshTack\Core\Plan\WorkPlanner;
 use FreshTack\Core\Quantity\Minutes;
 
-/** Minutes of people for tasks, hands-on and by running engines; every opening and what belongs to the rig counted once; nothing is scheduled for it. */
+/**
+ * Minutes of people for tasks, hands-on and by running engines; every opening and what belongs to the rig counted once;
+ * nothing is scheduled for it.
+ */
 final class HandsOn
 {
     private readonly EngineCompiler $compiler;
@@ -39,7 +42,10 @@ final class HandsOn
         $minutes = $rig = [];
         foreach ($orders as $order) {
             $minutes[] = $this->atEngine($order);
-            foreach (array_filter($order->operations, static fn (OrderedOperation $operation): bool => null === $operation->position) as $operation) {
+            foreach (array_filter(
+                $order->operations,
+                static fn (OrderedOperation $operation): bool => null === $operation->position,
+            ) as $operation) {
                 $rig[$operation->work->id->work] = self::minutesOf($operation->work);
             }
         }

@@ -86,7 +86,10 @@ final readonly class OrderBuilder
         $refused = [];
         while (true) {
             $plan = RigPlan::of($engines, $request->shared, $moves);
-            $last = array_values(array_filter($plan->works->kept, static fn (HandMove $move): bool => \in_array($move, $request->byHand->moves, true)));
+            $last = array_values(array_filter(
+                $plan->works->kept,
+                static fn (HandMove $move): bool => \in_array($move, $request->byHand->moves, true),
+            ));
             $last = $last[\count($last) - 1] ?? null;
             try {
                 return [$plan, $this->timeline($plan, $request, $effort), $refused];
@@ -126,7 +129,10 @@ final readonly class OrderBuilder
     private function timeline(RigPlan $plan, OrderRequest $request, Effort $effort): Timeline
     {
         $timeline = $this->planner->plan($plan->works, $request->technicians, $request->policy->changeMin, $effort);
-        $this->gates->checkTimed($plan->works->rig, array_map(static fn (TimelineEntry $entry): TimedWork => $entry->timed, $timeline->entries));
+        $this->gates->checkTimed(
+            $plan->works->rig,
+            array_map(static fn (TimelineEntry $entry): TimedWork => $entry->timed, $timeline->entries),
+        );
 
         return $timeline;
     }
@@ -138,7 +144,11 @@ final readonly class OrderBuilder
      */
     private function cautions(array $operations, OrderRequest $request): array
     {
-        $called = array_merge([Caution::Manual], Place::Afloat === $request->place ? [Caution::OverWater] : [], ...array_map(static fn (OrderedOperation $operation): array => $operation->operation->doing->outfit->cautions, $operations));
+        $called = array_merge(
+            [Caution::Manual],
+            Place::Afloat === $request->place ? [Caution::OverWater] : [],
+            ...array_map(static fn (OrderedOperation $operation): array => $operation->operation->doing->outfit->cautions, $operations),
+        );
 
         return array_values(array_filter(Caution::cases(), static fn (Caution $caution): bool => \in_array($caution, $called, true)));
     }

@@ -44,14 +44,53 @@ final readonly class OrderRequest
 
     public function withSchools(Schools $schools): self
     {
-        $policy = new OrderPolicy($this->policy->firstPourPercent, $this->policy->reservePerEngine, $this->policy->roundTo, $this->policy->prefersGrades, $schools, $this->policy->changeMin);
+        $policy = new OrderPolicy(
+            $this->policy->firstPourPercent,
+            $this->policy->reservePerEngine,
+            $this->policy->roundTo,
+            $this->policy->prefersGrades,
+            $schools,
+            $this->policy->changeMin,
+        );
 
-        return new self($this->number, $this->day, $this->place, $this->air, $policy, $this->shelf, $this->parts, $this->engines, $this->procedures, $this->technicians, $this->kits, $this->wrenches, $this->allowance, $this->byHand, $this->shared);
+        return new self(
+            $this->number,
+            $this->day,
+            $this->place,
+            $this->air,
+            $policy,
+            $this->shelf,
+            $this->parts,
+            $this->engines,
+            $this->procedures,
+            $this->technicians,
+            $this->kits,
+            $this->wrenches,
+            $this->allowance,
+            $this->byHand,
+            $this->shared,
+        );
     }
 
     /** @param non-empty-list<EngineRequest> $engines */
     public function withEngines(array $engines): self
     {
-        return new self($this->number, $this->day, $this->place, $this->air, $this->policy, $this->shelf, $this->parts, $engines, $this->procedures, $this->technicians, $this->kits, $this->wrenches, $this->allowance, $this->byHand, $this->shared);
+        return new self(
+            $this->number,
+            $this->day,
+            $this->place,
+            $this->air,
+            $this->policy,
+            $this->shelf,
+            $this->parts,
+            $engines,
+            $this->procedures,
+            $this->technicians,
+            $this->kits,
+            $this->wrenches,
+            $this->allowance,
+            $this->byHand,
+            $this->shared,
+        );
     }
 }

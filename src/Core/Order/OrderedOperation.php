@@ -72,7 +72,10 @@ final readonly class OrderedOperation
         $own = $this->operation;
         $opens = '' === $own->setting->together ? $own->covers->opens : null;
         $lockout = Lockout::Free === $own->setting->lockout ? Lockout::Locked : $own->setting->lockout;
-        $open = array_filter([...$this->work->needs->open, $opens], static fn (?Opening $opening): bool => null !== $opening && $opening !== $own->covers->closes);
+        $open = array_filter(
+            [...$this->work->needs->open, $opens],
+            static fn (?Opening $opening): bool => null !== $opening && $opening !== $own->covers->closes,
+        );
         $operation = new Operation(
             new Heading($step->id, rtrim($step->text, '.'), 'Added to this order by hand; it is in no procedure.'),
             new Calling($own->calling->scope, $own->calling->phase, Condition::always()),

@@ -37,7 +37,10 @@ final readonly class PlannableBook
         foreach ($sheets as $sheet) {
             $scheduled = array_values(array_filter(Task::cases(), static fn (Task $task): bool => null !== $sheet->interval($task)));
             $alone = array_filter($tasks, static fn (Task $task): bool => \in_array($task, $scheduled, true));
-            foreach ([$scheduled, ...array_map(static fn (Task $task): array => array_values(array_filter([$task->within(), $task])), array_values($alone))] as $picked) {
+            foreach ([
+                $scheduled,
+                ...array_map(static fn (Task $task): array => array_values(array_filter([$task->within(), $task])), array_values($alone)),
+            ] as $picked) {
                 $this->builder->build($this->request($procedures, $sheet, $picked));
             }
         }
@@ -59,7 +62,15 @@ final readonly class PlannableBook
             new OrderPolicy(90, $none, Volume::whole(50), [], Schools::standard()),
             [],
             PartsShelf::of(),
-            [new EngineRequest(Position::Single, $sheet->head->models[0] ?? '', '', null, null, array_map(static fn (Task $task): PickedTask => new PickedTask($task, ''), $tasks), $sheet)],
+            [new EngineRequest(
+                Position::Single,
+                $sheet->head->models[0] ?? '',
+                '',
+                null,
+                null,
+                array_map(static fn (Task $task): PickedTask => new PickedTask($task, ''), $tasks),
+                $sheet,
+            )],
             $procedures,
         );
     }

@@ -39,7 +39,24 @@ final readonly class RequestReader
     public static function read(mixed $document, array $known = [], ?array $procedures = null): OrderRequest
     {
         $cursor = Cursor::over($document);
-        $cursor->knowsOnly('format', 'order', 'day', 'place', 'air', 'policy', 'shelf', 'catalogue', 'engines', 'procedures', 'technicians', 'kits', 'wrenches', 'allowance', 'byHand', 'sharedLockout');
+        $cursor->knowsOnly(
+            'format',
+            'order',
+            'day',
+            'place',
+            'air',
+            'policy',
+            'shelf',
+            'catalogue',
+            'engines',
+            'procedures',
+            'technicians',
+            'kits',
+            'wrenches',
+            'allowance',
+            'byHand',
+            'sharedLockout',
+        );
         if (self::FORMAT !== $cursor->at('format')->raw()) {
             $cursor->at('format')->flaw('This must be "'.self::FORMAT.'".');
         }

@@ -62,7 +62,12 @@ final readonly class StepMaker
             ),
         );
 
-        return new OrderedOperation($work, $operation, $procedure->task, $bare ? [] : $this->filledSteps($work, $operation, $called, $facts));
+        return new OrderedOperation(
+            $work,
+            $operation,
+            $procedure->task,
+            $bare ? [] : $this->filledSteps($work, $operation, $called, $facts),
+        );
     }
 
     /**
@@ -74,7 +79,12 @@ final readonly class StepMaker
     {
         $work = $sister->work->named($sister->work->id->at($position));
 
-        return $sister->at($position, $bare || !$sister->operation->tellsArrival ? null : $this->filledSteps($work, $sister->operation, $sister->operation->steps($facts), $facts));
+        return $sister->at(
+            $position,
+            $bare || !$sister->operation->tellsArrival
+                ? null
+                : $this->filledSteps($work, $sister->operation, $sister->operation->steps($facts), $facts),
+        );
     }
 
     /** @param list<Opening> $openings */
@@ -187,7 +197,9 @@ final readonly class StepMaker
     {
         $table = null === $step->figures->rows ? null : $facts->value($step->figures->rows)?->content;
 
-        return $table instanceof Table ? array_map(static fn (TableRow $row): string => $row->spoken(), RowFilter::rows($table, $step->figures->where, $facts)) : [];
+        return $table instanceof Table
+            ? array_map(static fn (TableRow $row): string => $row->spoken(), RowFilter::rows($table, $step->figures->where, $facts))
+            : [];
     }
 
     /** @return list<array{piece: string, facing: string|null}> */

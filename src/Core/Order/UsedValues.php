@@ -51,7 +51,11 @@ final readonly class UsedValues
     /** @return list<Operation> of what belongs to every visit not the covers, which stay shut if nothing behind them is wanted */
     private static function askedOf(Procedure $procedure): array
     {
-        return array_values(array_filter($procedure->operations, static fn (Operation $operation): bool => null !== $procedure->task || (null === $operation->opensOrCloses() && null === $operation->calling->mode)));
+        return array_values(array_filter(
+            $procedure->operations,
+            static fn (Operation $operation): bool => null !== $procedure->task
+                || (null === $operation->opensOrCloses() && null === $operation->calling->mode),
+        ));
     }
 
     /** @return list<string> */

@@ -46,7 +46,11 @@ final readonly class WorkOrder
     /** Hands-on minutes of what was added by hand. */
     public function byHand(): Minutes
     {
-        return array_reduce($this->request->byHand->steps, fn (Minutes $sum, HandStep $step): Minutes => \in_array($step, $this->lost, true) ? $sum : $sum->plus($step->attended), Minutes::none());
+        return array_reduce(
+            $this->request->byHand->steps,
+            fn (Minutes $sum, HandStep $step): Minutes => \in_array($step, $this->lost, true) ? $sum : $sum->plus($step->attended),
+            Minutes::none(),
+        );
     }
 
     /** @return list<BlockedTask> */

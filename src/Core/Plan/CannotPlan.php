@@ -11,12 +11,24 @@ final class CannotPlan extends \DomainException implements ExpectedError
 {
     public static function circle(PlannedWork $one, PlannedWork $other): self
     {
-        return new self(\sprintf('No plan can do both: "%s" must be over before "%s", and "%s" before "%s". Change what one of them opens, closes, needs or belongs together with.', $one->title, $other->title, $other->title, $one->title));
+        return new self(\sprintf(
+            'No plan can do both: "%s" must be over before "%s", and "%s" before "%s".'
+            .' Change what one of them opens, closes, needs or belongs together with.',
+            $one->title,
+            $other->title,
+            $other->title,
+            $one->title,
+        ));
     }
 
     public static function standstill(PlannedWork $one, PlannedWork $other): self
     {
-        return new self(\sprintf('No plan can do both: "%s" and "%s" bar each other\'s way. Look at what they open, close and need, and how the engine must hang for each.', $one->title, $other->title));
+        return new self(\sprintf(
+            'No plan can do both: "%s" and "%s" bar each other\'s way.'
+            .' Look at what they open, close and need, and how the engine must hang for each.',
+            $one->title,
+            $other->title,
+        ));
     }
 
     public function errorKey(): string

@@ -13,7 +13,10 @@ final readonly class Changes
     /** @param list<Effect> $effects in the order in which they happen */
     public function __construct(public array $effects = [], public ?Opening $opens = null, public ?Opening $closes = null)
     {
-        $this->turnsTo = array_values(array_filter(array_map(static fn (Effect $effect): ?Attitude => $effect->attitude(), $effects)))[0] ?? null;
+        $this->turnsTo = array_values(array_filter(array_map(
+            static fn (Effect $effect): ?Attitude => $effect->attitude(),
+            $effects,
+        )))[0] ?? null;
     }
 
     public function has(Effect ...$any): bool

@@ -152,6 +152,19 @@ enum Effect: string
     /** Oil or lubricant goes in or comes out, or is read: the engine must hang as the sheet says. */
     public function asksForAttitude(): bool
     {
-        return \in_array($this, [self::DrainOpened, self::OilOut, self::FilterOff, self::OilIn, self::LevelRead, self::ArrivalRead, self::GearOpened, self::GearFilled], true);
+        return \in_array(
+            $this,
+            [
+                self::DrainOpened,
+                self::OilOut,
+                self::FilterOff,
+                self::OilIn,
+                self::LevelRead,
+                self::ArrivalRead,
+                self::GearOpened,
+                self::GearFilled,
+            ],
+            true,
+        );
     }
 }

@@ -29,7 +29,8 @@ final readonly class EngineGraph
     }
 
     /**
-     * What asks for something waits for what brings it about, and all for the level on arrival; what is done warm for the run that warms, and what comes
+     * What asks for something waits for what brings it about, and all for the level on arrival; what is done warm for
+     * the run that warms, and what comes
      * at the end for the run that proves.
      *
      * @param list<PlannedWork> $works

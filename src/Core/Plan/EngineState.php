@@ -75,7 +75,9 @@ final readonly class EngineState
         $meets = $effect->meets();
         $attitude = $effect->attitude() ?? $this->attitude;
 
-        return [] === $meets && $attitude === $this->attitude ? $this : new self(array_diff_key($this->unmet, self::codes($meets)), $this->open, $this->opened, $attitude);
+        return [] === $meets && $attitude === $this->attitude
+            ? $this
+            : new self(array_diff_key($this->unmet, self::codes($meets)), $this->open, $this->opened, $attitude);
     }
 
     /** @param list<Opening> $behind what lies in front of it */

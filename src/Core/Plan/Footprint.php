@@ -36,8 +36,14 @@ final readonly class Footprint
                 ...array_map(Opening::shutBefore(...), $changes->effects),
             )),
         ];
-        $met = array_map(self::gate(...), array_merge(...array_map(static fn (Effect $effect): array => $effect->meets(), $changes->effects)));
-        $broken = array_map(self::gate(...), array_merge(...array_map(static fn (Effect $effect): array => $effect->breaks(), $changes->effects)));
+        $met = array_map(
+            self::gate(...),
+            array_merge(...array_map(static fn (Effect $effect): array => $effect->meets(), $changes->effects)),
+        );
+        $broken = array_map(
+            self::gate(...),
+            array_merge(...array_map(static fn (Effect $effect): array => $effect->breaks(), $changes->effects)),
+        );
         $changed = [
             ...array_fill_keys($met, Change::Met),
             ...array_fill_keys(array_diff($broken, $met), Change::Broken),

@@ -27,7 +27,10 @@ final class FoundPlans
     public function calmest(): ?Walked
     {
         $shortest = min([\PHP_INT_MAX, ...array_map(static fn (Walked $walked): int => $walked->makespanMin, $this->plans)]);
-        $short = array_filter($this->plans, fn (Walked $walked): bool => 1000 * $walked->makespanMin <= (1000 + $this->longerPerMille) * $shortest);
+        $short = array_filter(
+            $this->plans,
+            fn (Walked $walked): bool => 1000 * $walked->makespanMin <= (1000 + $this->longerPerMille) * $shortest,
+        );
         ksort($short);
 
         return array_values($short)[0] ?? null;

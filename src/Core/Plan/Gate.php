@@ -156,12 +156,38 @@ enum Gate: string
     /** @return list<self> what must be so when an engine leaves the bench */
     public static function atTheEnd(): array
     {
-        return [self::NotRunning, self::DrainShut, self::SpillShut, self::FilterFitted, self::OilInEngine, self::GearVentShut, self::GearDrainShut, self::GearOilIn, self::FuelTight, self::FuelPanShut, self::ShiftProven, self::PropellerLocked, self::WaterShut];
+        return [
+            self::NotRunning,
+            self::DrainShut,
+            self::SpillShut,
+            self::FilterFitted,
+            self::OilInEngine,
+            self::GearVentShut,
+            self::GearDrainShut,
+            self::GearOilIn,
+            self::FuelTight,
+            self::FuelPanShut,
+            self::ShiftProven,
+            self::PropellerLocked,
+            self::WaterShut,
+        ];
     }
 
     /** @return list<self> what an engine that arrives whole does not meet yet */
     public static function notOnArrival(): array
     {
-        return [self::WaterSupplied, self::LockedOut, self::OldGasketSeen, self::Rested, self::GearScrewsProven, self::ShiftMarked, self::LowerUnitHeld, self::RamDrawnIn, self::BungIn, self::CountedOut, self::StartInhibited];
+        return [
+            self::WaterSupplied,
+            self::LockedOut,
+            self::OldGasketSeen,
+            self::Rested,
+            self::GearScrewsProven,
+            self::ShiftMarked,
+            self::LowerUnitHeld,
+            self::RamDrawnIn,
+            self::BungIn,
+            self::CountedOut,
+            self::StartInhibited,
+        ];
     }
 }

@@ -51,7 +51,11 @@ final class GateBroken extends \DomainException implements ExpectedError
     /** Nobody stays by the engine, or the one who should is elsewhere. */
     public static function leftRunning(PlannedWork $work, PlannedWork $elsewhere): self
     {
-        return self::at(Gate::Attended, $work, \sprintf('leaves the engine running while "%s" (%s) is done', $elsewhere->title, self::where($elsewhere)));
+        return self::at(
+            Gate::Attended,
+            $work,
+            \sprintf('leaves the engine running while "%s" (%s) is done', $elsewhere->title, self::where($elsewhere)),
+        );
     }
 
     public static function unattended(PlannedWork $work): self
@@ -71,12 +75,20 @@ final class GateBroken extends \DomainException implements ExpectedError
 
     public static function meanwhile(Gate $gate, PlannedWork $work, PlannedWork $other): self
     {
-        return self::at($gate, $work, \sprintf('can\'t be done while "%s" (%s) goes on: it must be that %s', $other->title, self::where($other), $gate->text()));
+        return self::at(
+            $gate,
+            $work,
+            \sprintf('can\'t be done while "%s" (%s) goes on: it must be that %s', $other->title, self::where($other), $gate->text()),
+        );
     }
 
     public static function waitsForNothing(PlannedWork $work, string $open, PlannedWork $closing): self
     {
-        return self::at(Gate::ClosedNext, $work, \sprintf('comes between: it does not need the %s, which is open, so "%s" comes first', $open, $closing->title));
+        return self::at(
+            Gate::ClosedNext,
+            $work,
+            \sprintf('comes between: it does not need the %s, which is open, so "%s" comes first', $open, $closing->title),
+        );
     }
 
     public static function attitudeNotSaid(PlannedWork $work): self

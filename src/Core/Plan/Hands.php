@@ -13,8 +13,13 @@ final readonly class Hands
      * @param int $unattendedMin minutes after both, in which it goes on by itself
      * @param int $people        persons
      */
-    public function __construct(public int $handsOnMin = 0, public int $presenceMin = 0, public int $unattendedMin = 0, public int $people = 1, public Zone $zone = Zone::Powerhead)
-    {
+    public function __construct(
+        public int $handsOnMin = 0,
+        public int $presenceMin = 0,
+        public int $unattendedMin = 0,
+        public int $people = 1,
+        public Zone $zone = Zone::Powerhead,
+    ) {
     }
 
     /** Minutes in which somebody is held by it. */

@@ -12,10 +12,13 @@ final readonly class Mirror
 {
     public static function fromPort(RigWorks $rig, Walked $walked): Walked
     {
-        $other = self::numbers($rig);
         $first = self::firstOf($rig, $walked);
+        if (null === $first || 2 * $first <= \count($rig->rig->positions) - 1) {
+            return $walked;
+        }
+        $other = self::numbers($rig);
 
-        return null === $other || null === $first || $first <= \count($rig->rig->positions) - 1 - $first ? $walked : self::changed($rig, $walked, $other);
+        return null === $other ? $walked : self::changed($rig, $walked, $other);
     }
 
     /**
@@ -53,7 +56,13 @@ final readonly class Mirror
     private static function keyOf(Stretch $stretch, ?Position $position): string
     {
         return ($position->value ?? '').'|'.implode('|', array_map(
-            static fn (PlannedWork $work): string => $work->id->operation.' '.$work->hands->handsOnMin.' '.$work->hands->presenceMin.' '.$work->hands->unattendedMin.' '.($work->needs->attitude->value ?? ''),
+            static fn (PlannedWork $work): string => implode(' ', [
+                $work->id->operation,
+                $work->hands->handsOnMin,
+                $work->hands->presenceMin,
+                $work->hands->unattendedMin,
+                $work->needs->attitude->value ?? '',
+            ]),
             $stretch->works,
         ));
     }
@@ -83,7 +92,9 @@ final readonly class Mirror
             if (isset($walked->turns[$from])) {
                 [$turn, $minute] = $walked->turns[$from];
                 $position = $rig->stretches[$number]->position;
-                $own = null === $position || null === $turn->changes->turnsTo ? null : $rig->modes($position)->turn($turn->changes->turnsTo);
+                $own = null === $position || null === $turn->changes->turnsTo
+                    ? null
+                    : $rig->modes($position)->turn($turn->changes->turnsTo);
                 $changed->turns[$number] = [$own ?? $turn, $minute];
             }
         }

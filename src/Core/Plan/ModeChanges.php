@@ -8,8 +8,12 @@ namespace FreshTack\Core\Plan;
 final readonly class ModeChanges
 {
     /** @param array<string, PlannedWork> $turns by attitude */
-    public function __construct(public ?PlannedWork $lockOut, public ?PlannedWork $unlock, public ?PlannedWork $handBack, public array $turns)
-    {
+    public function __construct(
+        public ?PlannedWork $lockOut,
+        public ?PlannedWork $unlock,
+        public ?PlannedWork $handBack,
+        public array $turns,
+    ) {
     }
 
     public function turn(Attitude $to): ?PlannedWork

@@ -27,10 +27,18 @@ final readonly class MoveRefusals
         try {
             $this->gates->check($rig->rig, $this->tried($rig, $work, $before));
         } catch (GateBroken $broken) {
-            return new RefusedMove($move, $broken->gate, \sprintf('Before "%s" is no place for "%s". %s', $before->title, $work->title, $broken->getMessage()));
+            return new RefusedMove(
+                $move,
+                $broken->gate,
+                \sprintf('Before "%s" is no place for "%s". %s', $before->title, $work->title, $broken->getMessage()),
+            );
         }
 
-        return new RefusedMove($move, null, \sprintf('"%s" follows "%s" in its procedure, or by what was moved before.', $work->title, $before->title));
+        return new RefusedMove(
+            $move,
+            null,
+            \sprintf('"%s" follows "%s" in its procedure, or by what was moved before.', $work->title, $before->title),
+        );
     }
 
     /**

@@ -40,7 +40,10 @@ final readonly class PlanBound
             $activities[] = new Activity((string) $number, $stretch->heldMin, $stretch->unattendedMin, $needs, [], $after);
         }
         try {
-            return (new LowerBound())->of(SequenceProblem::of($resources, [...$activities, ...self::changes($rig, $technicians, $changeMin)]));
+            return (new LowerBound())->of(SequenceProblem::of(
+                $resources,
+                [...$activities, ...self::changes($rig, $technicians, $changeMin)],
+            ));
         } catch (InvalidSequence $error) {
             throw new \LogicException('Work that was planned can\'t be put in order.', 0, $error);
         }

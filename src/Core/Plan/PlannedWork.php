@@ -40,7 +40,11 @@ final readonly class PlannedWork
     /** @return list<Gate> what must be so before it, each once; what it brings about itself is not asked for */
     public function gates(): array
     {
-        $gates = array_column(array_map(static fn (Gate $gate): array => [$gate->value, $gate], [...$this->needs->lockout->gates(), ...$this->needs->gates]), 1, 0);
+        $gates = array_column(
+            array_map(static fn (Gate $gate): array => [$gate->value, $gate], [...$this->needs->lockout->gates(), ...$this->needs->gates]),
+            1,
+            0,
+        );
         unset($gates[Gate::AttitudeSaid->value]);
         $state = EngineState::unknown();
         foreach ($this->changes->effects as $effect) {

@@ -23,6 +23,9 @@ final readonly class ReplayedEngine
     /** The engine when everything that ends by then has ended. */
     public function until(int $minute): self
     {
+        if ([] === $this->going) {
+            return $this;
+        }
         $ending = array_values(array_filter($this->going, static fn (TimedWork $timed): bool => $timed->endMin() <= $minute));
         if ([] === $ending) {
             return $this;
@@ -53,7 +56,11 @@ final readonly class ReplayedEngine
     public function begin(TimedWork $timed): self
     {
         $changes = $timed->work->changes;
-        $state = array_reduce($changes->effects, static fn (EngineState $state, Effect $effect): EngineState => $state->begun($effect), $this->state);
+        $state = array_reduce(
+            $changes->effects,
+            static fn (EngineState $state, Effect $effect): EngineState => $state->begun($effect),
+            $this->state,
+        );
 
         return new self(
             null === $changes->opens ? $state : $state->withOpened($changes->opens, $timed->work->needs->open),

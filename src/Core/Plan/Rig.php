@@ -20,7 +20,9 @@ final readonly class Rig
     {
         $place = array_search($position, $this->positions, true);
 
-        return \is_int($place) ? array_values(array_filter([$this->positions[$place - 1] ?? null, $this->positions[$place + 1] ?? null])) : [];
+        return \is_int($place)
+            ? array_values(array_filter([$this->positions[$place - 1] ?? null, $this->positions[$place + 1] ?? null]))
+            : [];
     }
 
     public function areBeside(Position $one, Position $other): bool

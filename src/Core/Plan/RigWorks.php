@@ -112,7 +112,9 @@ final class RigWorks
                 $edges[] = [$of[$other], $number];
             }
         }
-        $back = null === $engine->modes->handBack ? null : $this->addStretch(new Stretch($engine->position, [self::upright($engine->modes->handBack)]), []);
+        $back = null === $engine->modes->handBack
+            ? null
+            : $this->addStretch(new Stretch($engine->position, [self::upright($engine->modes->handBack)]), []);
         foreach ($all as $number) {
             array_push($edges, ...array_filter([null === $lock ? null : [$lock, $number], null === $back ? null : [$number, $back]]));
         }
@@ -121,7 +123,14 @@ final class RigWorks
     /** An engine is handed back as it hangs on the road. */
     private static function upright(PlannedWork $handBack): PlannedWork
     {
-        return new PlannedWork($handBack->id, $handBack->title, new Needs(attitude: Attitude::Vertical), $handBack->changes, $handBack->hands, $handBack->standing);
+        return new PlannedWork(
+            $handBack->id,
+            $handBack->title,
+            new Needs(attitude: Attitude::Vertical),
+            $handBack->changes,
+            $handBack->hands,
+            $handBack->standing,
+        );
     }
 
     /**
@@ -162,7 +171,9 @@ final class RigWorks
     /** Engines of one kind share what their works need and change. */
     private function footprint(PlannedWork $work): Footprint
     {
-        return $this->footprints[spl_object_id($work->needs).' '.spl_object_id($work->changes)] ??= Footprint::of($work->needs, $work->changes);
+        $key = spl_object_id($work->needs).' '.spl_object_id($work->changes);
+
+        return $this->footprints[$key] ??= Footprint::of($work->needs, $work->changes);
     }
 
     /** @throws CannotPlan */

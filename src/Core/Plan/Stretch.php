@@ -30,7 +30,10 @@ final readonly class Stretch
         [$this->offsets, $this->heldMin] = self::times($works);
         $this->unattendedMin = $works[\count($works) - 1]->hands->unattendedMin;
         [$this->enters, $this->leaves] = self::attitudes($works);
-        $zones = array_merge(...array_map(static fn (PlannedWork $work): array => $work->hands->heldMin() > 0 ? $work->hands->zone->parts() : [], $works));
+        $zones = array_merge(...array_map(
+            static fn (PlannedWork $work): array => $work->hands->heldMin() > 0 ? $work->hands->zone->parts() : [],
+            $works,
+        ));
         $this->zones = array_values(array_unique(array_map(static fn (Zone $zone): string => $zone->value, $zones)));
         $this->people = max(array_map(static fn (PlannedWork $work): int => $work->hands->people, $works));
         $this->changes = new Changes(array_merge(...array_map(static fn (PlannedWork $work): array => $work->changes->effects, $works)));
@@ -47,7 +50,9 @@ final readonly class Stretch
         $runs = false;
         foreach ($this->works as $work) {
             $runs = $runs || $work->has(Effect::Started);
-            $isHands = $work->hands->zone->isInReach() && $work->hands->heldMin() > 0 && (!$work->changes->isMode() || null !== $work->changes->turnsTo);
+            $isHands = $work->hands->zone->isInReach()
+                && $work->hands->heldMin() > 0
+                && (!$work->changes->isMode() || null !== $work->changes->turnsTo);
             if (!$runs && $isHands) {
                 return true;
             }
@@ -62,7 +67,12 @@ final readonly class Stretch
     {
         $opens = [] !== array_filter($this->works, static fn (PlannedWork $work): bool => null !== $work->changes->opens);
 
-        return !$opens && (null !== $this->works[0]->changes->closes || $this->works[0]->has(Effect::DrainClosed, Effect::SpillClosed, Effect::GearDrainClosed));
+        return !$opens
+            && (null !== $this->works[0]->changes->closes || $this->works[0]->has(
+                Effect::DrainClosed,
+                Effect::SpillClosed,
+                Effect::GearDrainClosed,
+            ));
     }
 
     /**

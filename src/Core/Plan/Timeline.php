@@ -19,7 +19,10 @@ final readonly class Timeline
     /** Minutes at work, of every person. */
     public function handsOnMin(): int
     {
-        return array_sum(array_map(static fn (TimelineEntry $entry): int => $entry->work->hands->handsOnMin * $entry->work->hands->people, $this->entries));
+        return array_sum(array_map(
+            static fn (TimelineEntry $entry): int => $entry->work->hands->handsOnMin * $entry->work->hands->people,
+            $this->entries,
+        ));
     }
 
     /** Minutes of staying by running engines; by engines that run together counted once. */

@@ -20,7 +20,12 @@ final readonly class TimelineMaker
                 $timed[] = [$minute, \count($timed), $turn, $walked->by[$number]];
             }
             foreach ($stretch->works as $place => $work) {
-                $timed[] = [$walked->starts[$number] + $stretch->offsets[$place], \count($timed), $work, $work->hands->heldMin() > 0 ? $walked->by[$number] : []];
+                $timed[] = [
+                    $walked->starts[$number] + $stretch->offsets[$place],
+                    \count($timed),
+                    $work,
+                    $work->hands->heldMin() > 0 ? $walked->by[$number] : [],
+                ];
             }
         }
         usort($timed, static fn (array $a, array $b): int => [$a[0], $a[1]] <=> [$b[0], $b[1]]);
@@ -30,7 +35,12 @@ final readonly class TimelineMaker
             [$minute, , $work, $by] = $entry;
             $time = $times[$work->id->work] = ($times[$work->id->work] ?? 0) + 1;
 
-            return new TimelineEntry($time > 1 ? $work->named($work->id->again($time)) : $work, $minute, $by, $work->hands->people > $this->technicians);
+            return new TimelineEntry(
+                $time > 1 ? $work->named($work->id->again($time)) : $work,
+                $minute,
+                $by,
+                $work->hands->people > $this->technicians,
+            );
         }, $timed);
     }
 }

@@ -33,8 +33,12 @@ final class Walk
     private array $moments = [];
     private int $left;
 
-    private function __construct(private readonly WalkMap $map, private readonly int $technicians, private readonly int $changeMin, private readonly Taste $taste)
-    {
+    private function __construct(
+        private readonly WalkMap $map,
+        private readonly int $technicians,
+        private readonly int $changeMin,
+        private readonly Taste $taste,
+    ) {
         $this->walked = new Walked();
         foreach ($map->rig->rig->positions as $position) {
             $this->engines[$position->value] = new WalkedEngine();
@@ -168,7 +172,12 @@ final class Walk
         }
         $until = $minute + $this->taste->waitMin;
         foreach ($this->ready as $number) {
-            if ($this->from[$number] > $minute && $this->from[$number] <= $until && !$this->isAway($technician, $number) && isset($this->moments[$this->from[$number]])) {
+            if (
+                $this->from[$number] > $minute
+                && $this->from[$number] <= $until
+                && !$this->isAway($technician, $number)
+                && isset($this->moments[$this->from[$number]])
+            ) {
                 return true;
             }
         }
@@ -209,7 +218,17 @@ final class Walk
         if (!$engine->isFree($stretch->zones, $minute) || ($this->map->inReach[$number] && $engine->besideRunsUntil > $minute)) {
             return false;
         }
-        if ($this->turns($number) && ((null !== $engine->arrives && $engine->arrives !== $stretch->enters) || $engine->bars > 0 || $engine->heldUntil > $minute || !$engine->isAllFree($minute) || $engine->besideRunsUntil > $minute || $this->rigFuelUntil > $minute)) {
+        if (
+            $this->turns($number)
+            && (
+                (null !== $engine->arrives && $engine->arrives !== $stretch->enters)
+                    || $engine->bars > 0
+                    || $engine->heldUntil > $minute
+                    || !$engine->isAllFree($minute)
+                    || $engine->besideRunsUntil > $minute
+                    || $this->rigFuelUntil > $minute
+            )
+        ) {
             return false;
         }
         if ($this->map->innerTurn[$number] && (null !== $engine->arrives || $engine->bars > 0 || !$engine->isAllFree($minute))) {
@@ -244,7 +263,10 @@ final class Walk
     private function stuck(): array
     {
         $number = $this->ready[0] ?? 0;
-        $waiting = array_filter(array_column($this->map->rivals[$number], 1), fn (int $closer): bool => !isset($this->walked->starts[$closer]));
+        $waiting = array_filter(
+            array_column($this->map->rivals[$number], 1),
+            fn (int $closer): bool => !isset($this->walked->starts[$closer]),
+        );
 
         return [$number, [...array_values($waiting), ...$this->map->behind[$number]][0] ?? $number];
     }

@@ -65,7 +65,12 @@ final readonly class WalkMap
         $this->fuel = array_map(static fn (Stretch $stretch): bool => $stretch->has(Effect::FuelOpened), $rig->stretches);
         $this->sprays = array_map(static fn (Stretch $stretch): bool => $stretch->has(Effect::Sprayed), $rig->stretches);
         $this->inReach = array_map(static fn (Stretch $stretch): bool => $stretch->isInReach(), $rig->stretches);
-        $this->innerTurn = array_map(static fn (Stretch $stretch): bool => null !== $stretch->position && null !== $stretch->changes->turnsTo && \count($stretch->works) > 1, $rig->stretches);
+        $this->innerTurn = array_map(
+            static fn (Stretch $stretch): bool => null !== $stretch->position
+                && null !== $stretch->changes->turnsTo
+                && \count($stretch->works) > 1,
+            $rig->stretches,
+        );
         $this->bars = array_map(self::bars(...), $rig->stretches);
         $this->rivals = $this->rivals();
         $lengths = array_map(static fn (Stretch $stretch): int => $stretch->heldMin + $stretch->unattendedMin, $rig->stretches);
@@ -93,7 +98,13 @@ final readonly class WalkMap
     /** @return array{bool|null, bool|null} */
     private static function below(Stretch $stretch): array
     {
-        $all = array_values(array_filter(array_map(static fn (PlannedWork $work): ?bool => $work->hands->heldMin() > 0 ? $work->hands->zone->isBelow() : null, $stretch->works), \is_bool(...)));
+        $all = array_values(array_filter(
+            array_map(
+                static fn (PlannedWork $work): ?bool => $work->hands->heldMin() > 0 ? $work->hands->zone->isBelow() : null,
+                $stretch->works,
+            ),
+            \is_bool(...),
+        ));
 
         return [] === $all || null === $stretch->position ? [null, null] : [$all[0], $all[\count($all) - 1]];
     }
@@ -200,7 +211,15 @@ final readonly class WalkMap
         foreach ($stretch->works as $work) {
             $opening = $work->changes->closes;
             if (null !== $opening && !$opening->isCover()) {
-                $closed[] = [$opening->zone(), static fn (Stretch $other): bool => \in_array($opening, array_map(static fn (PlannedWork $each): ?Opening => $each->changes->opens, $other->works), true), $opening];
+                $closed[] = [
+                    $opening->zone(),
+                    static fn (Stretch $other): bool => \in_array(
+                        $opening,
+                        array_map(static fn (PlannedWork $each): ?Opening => $each->changes->opens, $other->works),
+                        true,
+                    ),
+                    $opening,
+                ];
             }
         }
         foreach (self::DRAINS as [$opens, $closes, $zone]) {

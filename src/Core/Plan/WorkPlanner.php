@@ -16,7 +16,8 @@ final readonly class WorkPlanner
     private const LONGER_PER_MILLE = 20;
     /** Taste after taste: minutes for a change, a turn, a wait, a second person. */
     private const USUAL = [
-        [30, 20, 3, 10], [0, 0, 0, 0], [60, 30, 6, 20], [15, 10, 0, 5], [120, 60, 8, 30], [60, 0, 0, 60], [240, 60, 0, 15], [30, 60, 10, 40],
+        [30, 20, 3, 10], [0, 0, 0, 0], [60, 30, 6, 20], [15, 10, 0, 5], [120, 60, 8, 30], [60, 0, 0, 60],
+        [240, 60, 0, 15], [30, 60, 10, 40],
         [8, 30, 2, 10], [90, 90, 15, 90], [400, 200, 4, 25], [20, 0, 6, 120],
     ];
     private const CHANGES_MIN = [0, 4, 10, 20, 40, 70, 120, 250, 500];
@@ -86,7 +87,13 @@ final readonly class WorkPlanner
 
         return match ($dice->roll(6)) {
             0 => new Taste(self::pick(self::CHANGES_MIN, $dice), $taste->turnMin, $taste->waitMin, $taste->pairMin, $worth),
-            1 => new Taste($taste->changeMin, $taste->turnMin, self::pick(self::WAITS_MIN, $dice), self::pick(self::PAIRS_MIN, $dice), $worth),
+            1 => new Taste(
+                $taste->changeMin,
+                $taste->turnMin,
+                self::pick(self::WAITS_MIN, $dice),
+                self::pick(self::PAIRS_MIN, $dice),
+                $worth,
+            ),
             default => $taste->with($worth),
         };
     }

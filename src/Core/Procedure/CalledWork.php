@@ -26,7 +26,10 @@ final class CalledWork
         $rank = static fn (Procedure $procedure): int => null === $procedure->task ? -1 : (int) array_search($procedure->task, Task::cases(), true);
         usort($procedures, static fn (Procedure $a, Procedure $b): int => [$rank($a), $a->id] <=> [$rank($b), $b->id]);
         $this->procedures = $procedures;
-        foreach (array_merge(...array_map(static fn (Procedure $procedure): array => $procedure->operations, $procedures)) as $place => $operation) {
+        foreach (array_merge(...array_map(
+            static fn (Procedure $procedure): array => $procedure->operations,
+            $procedures,
+        )) as $place => $operation) {
             $this->places[spl_object_id($operation)] = $place;
         }
     }
@@ -124,7 +127,10 @@ final class CalledWork
             $opening = array_pop($open);
             if (!isset($needed[$opening->value])) {
                 $needed[$opening->value] = true;
-                $inFront = array_map(static fn (array $cover): array => $opening === $cover[1]->covers->opens ? $cover[1]->covers->open : [], $covers);
+                $inFront = array_map(
+                    static fn (array $cover): array => $opening === $cover[1]->covers->opens ? $cover[1]->covers->open : [],
+                    $covers,
+                );
                 array_push($open, ...array_merge(...$inFront));
             }
         }

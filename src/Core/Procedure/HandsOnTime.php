@@ -21,6 +21,12 @@ final readonly class HandsOnTime
         $content = null === $this->of ? null : $facts->value($this->of)?->content;
         $count = $content instanceof PartNeed ? $content->count : (int) (null === $this->of ? '0' : $facts->raw($this->of) ?? '1');
 
-        return null === $this->each ? $this->base : array_reduce(array_fill(0, max(0, $count), $this->each), static fn (Minutes $sum, Minutes $each): Minutes => $sum->plus($each), $this->base);
+        return null === $this->each
+            ? $this->base
+            : array_reduce(
+                array_fill(0, max(0, $count), $this->each),
+                static fn (Minutes $sum, Minutes $each): Minutes => $sum->plus($each),
+                $this->base,
+            );
     }
 }

@@ -19,17 +19,28 @@ final readonly class Operation
     /** Whether a step of it shows the level that was read on arrival. */
     public bool $tellsArrival;
 
-    public function __construct(Heading $heading, public Calling $calling, public Setting $setting, public Covers $covers, public Doing $doing)
-    {
+    public function __construct(
+        Heading $heading,
+        public Calling $calling,
+        public Setting $setting,
+        public Covers $covers,
+        public Doing $doing,
+    ) {
         [$this->id, $this->title, $this->why] = [$heading->id, $heading->title, $heading->why];
         $this->asks = array_values(array_unique(array_merge(
             $calling->when->paths(),
             ...array_map(static fn (Step $step): array => $step->when->paths(), $doing->steps),
             ...array_map(static fn (PartUse $part): array => $part->when->paths(), $doing->outfit->parts),
         )));
-        $this->tellsArrival = [] !== array_filter($doing->steps, static fn (Step $step): bool => \in_array('order.arrival', $step->needs, true));
+        $this->tellsArrival = [] !== array_filter(
+            $doing->steps,
+            static fn (Step $step): bool => \in_array('order.arrival', $step->needs, true),
+        );
         $sizes = array_map(static fn (ToolNeed $tool): ?string => $tool->size, $doing->outfit->tools);
-        $this->always = array_values(array_unique(array_filter([...$sizes, ...$doing->times->paths(), $setting->attitude->from], \is_string(...))));
+        $this->always = array_values(array_unique(array_filter(
+            [...$sizes, ...$doing->times->paths(), $setting->attitude->from],
+            \is_string(...),
+        )));
     }
 
     /** @return list<string> every path that it needs of these facts, each once */

@@ -20,7 +20,10 @@ final readonly class Procedure
     /** @return list<Operation> those that these facts call for */
     public function operationsFor(EngineFacts $facts): array
     {
-        return array_values(array_filter($this->operations, static fn (Operation $operation): bool => $operation->calling->when->holds($facts)));
+        return array_values(array_filter(
+            $this->operations,
+            static fn (Operation $operation): bool => $operation->calling->when->holds($facts),
+        ));
     }
 
     /** @return list<string> paths that this procedure needs and that nothing answers, each once */

@@ -141,13 +141,17 @@ final readonly class ProcedureReader
 
     private static function times(Cursor $operation): OperationTimes
     {
-        $minutes = static fn (string $key): Minutes => $operation->at($key)->isNull() ? Minutes::none() : self::minutes($operation->at($key));
+        $minutes = static fn (string $key): Minutes => $operation->at($key)->isNull()
+            ? Minutes::none()
+            : self::minutes($operation->at($key));
         $from = static fn (string $key): ?string => $operation->at($key)->isNull() ? null : self::path($operation->at($key));
         $each = $operation->at('each');
         $attended = self::minutes($operation->at('attendedMin'));
 
         return new OperationTimes(
-            $each->isNull() ? new HandsOnTime($attended) : new HandsOnTime($attended, self::minutes($each->at('min')), self::path($each->at('of'))),
+            $each->isNull()
+                ? new HandsOnTime($attended)
+                : new HandsOnTime($attended, self::minutes($each->at('min')), self::path($each->at('of'))),
             $minutes('presenceMin'),
             $minutes('unattendedMin'),
             $from('presenceFrom'),

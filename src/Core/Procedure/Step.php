@@ -10,8 +10,16 @@ final readonly class Step
     public array $needs;
 
     /** @param Condition $when whether these facts call for it */
-    public function __construct(public string $id, public StepWords $words, public StepFigures $figures, public AtBench $bench, public Condition $when)
-    {
-        $this->needs = array_values(array_unique([...array_filter([$figures->figure, $figures->rows], \is_string(...)), ...$words->slots()]));
+    public function __construct(
+        public string $id,
+        public StepWords $words,
+        public StepFigures $figures,
+        public AtBench $bench,
+        public Condition $when,
+    ) {
+        $this->needs = array_values(array_unique([
+            ...array_filter([$figures->figure, $figures->rows], \is_string(...)),
+            ...$words->slots(),
+        ]));
     }
 }

@@ -49,7 +49,10 @@ final readonly class ListHoles
         }
         foreach ($procedures as $procedure) {
             foreach ($this->concerned($procedure, $sheet) as $task) {
-                foreach (array_filter($procedure->holes($facts), static fn (string $path): bool => !\in_array($path, ProcedureReader::WORKED, true)) as $path) {
+                foreach (array_filter(
+                    $procedure->holes($facts),
+                    static fn (string $path): bool => !\in_array($path, ProcedureReader::WORKED, true),
+                ) as $path) {
                     $tasks[$path][$task->value] = $task;
                 }
             }

@@ -35,8 +35,14 @@ final readonly class PreviewProcedure
         $procedure = array_values(array_filter($this->all(), static fn (Procedure $each): bool => $id === $each->id))[0] ?? throw NotFound::named('procedure', $id);
         $sheet = $this->revisions->resolved($sheetId, $revision);
         $facts = new EngineFacts($sheet, [], ['order.drainMethod' => $sheet->text(SheetField::DrainKind) ?? '', 'order.warm' => 'yes', 'order.filter' => true === $sheet->flag(SheetField::FilterFitted) ? 'yes' : 'no']);
-        $skipped = array_values(array_filter($procedure->operations, static fn (Operation $operation): bool => !$operation->calling->when->holds($facts)));
-        $holes = array_values(array_filter($procedure->holes($facts), static fn (string $path): bool => !\in_array($path, ProcedureReader::WORKED, true)));
+        $skipped = array_values(array_filter(
+            $procedure->operations,
+            static fn (Operation $operation): bool => !$operation->calling->when->holds($facts),
+        ));
+        $holes = array_values(array_filter(
+            $procedure->holes($facts),
+            static fn (string $path): bool => !\in_array($path, ProcedureReader::WORKED, true),
+        ));
 
         return new ProcedurePreview($procedure, $facts, $skipped, $holes);
     }

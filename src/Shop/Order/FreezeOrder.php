@@ -36,7 +36,8 @@ final readonly class FreezeOrder
     /**
      * @param string|null $seen the seal of the plan that was looked at; null: nobody looked
      *
-     * @throws NotFound|Conflict|InvalidDocument|InvalidQuantity|GateBroken|CannotPlan if there is nothing to issue, or the plan is another than the one that was seen
+     * @throws NotFound|Conflict|InvalidDocument|InvalidQuantity|GateBroken|CannotPlan if there is nothing to issue, or
+     *         the plan is another than the one that was seen
      */
     public function __invoke(OrderFile $file, ?string $seen = null): FrozenOrder
     {
@@ -51,6 +52,11 @@ final readonly class FreezeOrder
         $document = WorkOrderDocument::of($order);
         null === $seen || $seen === PlanSeal::of($document) || throw Conflict::planChanged();
 
-        return new FrozenOrder(Json::encode($request), Json::encode($document), \count($order->blocked()), ($this->ready)($order, $file->draft)->at);
+        return new FrozenOrder(
+            Json::encode($request),
+            Json::encode($document),
+            \count($order->blocked()),
+            ($this->ready)($order, $file->draft)->at,
+        );
     }
 }

@@ -31,7 +31,8 @@ final readonly class IssueOrder
     /**
      * @param string|null $seen the seal of the plan that was looked at
      *
-     * @throws NotFound|Conflict|InvalidDocument|InvalidQuantity|GateBroken|CannotPlan if nothing can be issued, the draft changed since `$version`, or the plan since it was seen
+     * @throws NotFound|Conflict|InvalidDocument|InvalidQuantity|GateBroken|CannotPlan if nothing can be issued, the
+     *         draft changed since `$version`, or the plan since it was seen
      */
     public function __invoke(int $number, int $version, ?string $seen, string $by): OrderFile
     {

@@ -59,7 +59,12 @@ final readonly class PlanOrder
         $work = WorkOrderDocument::of($order);
 
         return $order->hasWork()
-            ? new FullPlan(PlanSeal::of($work), $work, ($this->ready)($order, $draft), $this->whileThere->alone($request)->plus($order->byHand()))
+            ? new FullPlan(
+                PlanSeal::of($work),
+                $work,
+                ($this->ready)($order, $draft),
+                $this->whileThere->alone($request)->plus($order->byHand()),
+            )
             : null;
     }
 }

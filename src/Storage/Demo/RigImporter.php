@@ -82,7 +82,24 @@ final readonly class RigImporter
         }
         $yes = static fn (string $key): bool => !$use->at($key)->isNull() && $use->at($key)->bool();
 
-        return new Boat(0, $boat->at('name')->string(80), $boat->at('kind')->string(80), $boat->at('registration')->string(40), $owner, new BoatUse($water, $kept, $use->at('commercial')->bool(), [] === $months ? [1] : $months, $yes('idling'), $yes('silt'), $yes('sharedLockout')), [], 1);
+        return new Boat(
+            0,
+            $boat->at('name')->string(80),
+            $boat->at('kind')->string(80),
+            $boat->at('registration')->string(40),
+            $owner,
+            new BoatUse(
+                $water,
+                $kept,
+                $use->at('commercial')->bool(),
+                [] === $months ? [1] : $months,
+                $yes('idling'),
+                $yes('silt'),
+                $yes('sharedLockout'),
+            ),
+            [],
+            1,
+        );
     }
 
     /** @throws ExpectedError */

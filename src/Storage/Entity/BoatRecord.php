@@ -28,7 +28,8 @@ class BoatRecord
         #[ORM\Column(length: 40)] public string $monthsUsed,
         #[ORM\Column(options: ['default' => false])] public bool $idling = false,
         #[ORM\Column(options: ['default' => false])] public bool $silt = false,
-        #[ORM\Column(options: ['default' => false, 'comment' => 'keys, lanyards or batteries serve more than one engine'])] public bool $sharedLockout = false,
+        #[ORM\Column(options: ['default' => false, 'comment' => 'keys, lanyards or batteries serve more than one engine'])]
+        public bool $sharedLockout = false,
         #[ORM\Column(options: ['unsigned' => true, 'default' => 0, 'comment' => 'one more with every unit of work that decided by it'])]
         public int $turn = 0,
         #[ORM\Id, ORM\GeneratedValue, ORM\Column(options: ['unsigned' => true])] public ?int $id = null,
@@ -60,6 +61,16 @@ class BoatRecord
         $hung = array_map(static fn (EngineRecord $engine): Engine => $engine->toShop(), $engines);
         usort($hung, static fn (Engine $a, Engine $b): int => $a->position?->rank() <=> $b->position?->rank());
 
-        return new Boat((int) $this->id, $this->name, $this->kind, $this->registration, $this->customer->toShop(), new BoatUse($water, $kept, $this->commercial, $months, $this->idling, $this->silt, $this->sharedLockout), $hung, $this->version, $openOrder);
+        return new Boat(
+            (int) $this->id,
+            $this->name,
+            $this->kind,
+            $this->registration,
+            $this->customer->toShop(),
+            new BoatUse($water, $kept, $this->commercial, $months, $this->idling, $this->silt, $this->sharedLockout),
+            $hung,
+            $this->version,
+            $openOrder,
+        );
     }
 }

@@ -32,7 +32,10 @@ final readonly class IssueController
     #[Once]
     public function __invoke(int $number, Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
-        [$version, $seen] = Body::read($request, static fn (Cursor $body): array => [OrderVersion::at($body->at('version'), $number), $body->at('plan')->optionalString(64)]);
+        [$version, $seen] = Body::read(
+            $request,
+            static fn (Cursor $body): array => [OrderVersion::at($body->at('version'), $number), $body->at('plan')->optionalString(64)],
+        );
 
         return new JsonResponse(OrderFileView::file(($this->issue)($number, $version, $seen, $user->account->username)));
     }

@@ -52,7 +52,15 @@ final readonly class RegisterBody
             $body->at('kind')->string(Width::BOAT_KIND),
             $body->at('registration')->optionalString(Width::REGISTRATION) ?? '',
             new Customer($body->at('customerId')->int(1, \PHP_INT_MAX), '', null, null),
-            new BoatUse(self::oneOf($use->at('water'), 'salt', 'brackish', 'fresh'), self::oneOf($use->at('kept'), 'moored', 'trailered'), $use->at('commercial')->bool(), [] === $months ? [1] : $months, $use->at('idling')->bool(), $use->at('silt')->bool(), !$use->at('sharedLockout')->isNull() && $use->at('sharedLockout')->bool()),
+            new BoatUse(
+                self::oneOf($use->at('water'), 'salt', 'brackish', 'fresh'),
+                self::oneOf($use->at('kept'), 'moored', 'trailered'),
+                $use->at('commercial')->bool(),
+                [] === $months ? [1] : $months,
+                $use->at('idling')->bool(),
+                $use->at('silt')->bool(),
+                !$use->at('sharedLockout')->isNull() && $use->at('sharedLockout')->bool(),
+            ),
             [],
             $version,
         );

@@ -52,7 +52,15 @@ final readonly class BoatView
             'registration' => $boat->registration,
             'customer' => $boat->owner->name,
             'customerId' => $boat->owner->id,
-            'use' => ['water' => $use->water, 'kept' => $use->kept, 'commercial' => $use->commercial, 'months' => $use->months, 'idling' => $use->idling, 'silt' => $use->silt, 'sharedLockout' => $use->sharedLockout],
+            'use' => [
+                'water' => $use->water,
+                'kept' => $use->kept,
+                'commercial' => $use->commercial,
+                'months' => $use->months,
+                'idling' => $use->idling,
+                'silt' => $use->silt,
+                'sharedLockout' => $use->sharedLockout,
+            ],
             'version' => $boat->version,
             'openOrder' => $boat->openOrder,
         ];

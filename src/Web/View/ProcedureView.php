@@ -53,7 +53,13 @@ final readonly class ProcedureView
             'text' => $step->words->text->fill($facts),
             'figure' => $figure->text ?? ($worked ? 'worked out by the order' : null),
             'detail' => $figure?->detail,
-            'missing' => array_values(array_map(EngineFacts::label(...), array_filter($step->needs, static fn (string $path): bool => !$facts->knows($path) && !\in_array($path, ProcedureReader::WORKED, true)))),
+            'missing' => array_values(array_map(
+                EngineFacts::label(...),
+                array_filter(
+                    $step->needs,
+                    static fn (string $path): bool => !$facts->knows($path) && !\in_array($path, ProcedureReader::WORKED, true),
+                ),
+            )),
         ];
     }
 }

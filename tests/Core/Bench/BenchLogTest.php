@@ -45,7 +45,10 @@ final class BenchLogTest extends TestCase
         self::assertSame(['port' => 5460, 'starboard' => 5460], $plan->capacityMl);
         self::assertInstanceOf(TorqueTightening::class, $plan->step('port.close-valve.close')->tightening);
         self::assertSame(['turns', 'torque'], [$plan->step('port.filter-on.turn')->entry, $plan->step('starboard.filter-on.turn')->entry]);
-        self::assertSame(['pour', 'run', null], [$plan->step('port.fill.pour')->event, $plan->step('port.leak-check.stop')->event, $plan->step('port.fill.cap')->event]);
+        self::assertSame(
+            ['pour', 'run', null],
+            [$plan->step('port.fill.pour')->event, $plan->step('port.leak-check.stop')->event, $plan->step('port.fill.cap')->event],
+        );
     }
 
     public function testAReadingTooSoonAfterThePourSaysWait(): void
@@ -375,7 +378,10 @@ final class BenchLogTest extends TestCase
 
     private function filledAndRun(): BenchLog
     {
-        return $this->log()->with($this->pour('port.fill.pour', 5460))->with($this->see('port.leak-check.leaks', Observation::LeaksDry))->with($this->tick('port.leak-check.stop'));
+        return $this->log()->with($this->pour('port.fill.pour', 5460))->with($this->see(
+            'port.leak-check.leaks',
+            Observation::LeaksDry,
+        ))->with($this->tick('port.leak-check.stop'));
     }
 
     private function log(): BenchLog

@@ -29,13 +29,29 @@ final class LabourTest extends TestCase
     #[DataProvider('sums')]
     public function testSoldTimeIsRoundedOnceAtTheEnd(int $handsOn, int $allowance, int $tenths): void
     {
-        self::assertSame($tenths, (new LabourSum(Minutes::of($handsOn), Minutes::none(), Minutes::none(), Minutes::of(40), Allowance::of(Minutes::of($allowance), 'corrosion')))->soldTenths());
+        self::assertSame(
+            $tenths,
+            (new LabourSum(
+                Minutes::of($handsOn),
+                Minutes::none(),
+                Minutes::none(),
+                Minutes::of(40),
+                Allowance::of(Minutes::of($allowance), 'corrosion'),
+            ))->soldTenths(),
+        );
     }
 
     public function testPresenceIsSoldAndASecondPersonAsTheShopDecides(): void
     {
         // 60 min of work, 12 of them a second person's, and 10 min by a running engine
-        $sum = static fn (bool $sellsAll): LabourSum => new LabourSum(Minutes::of(60), Minutes::of(12), Minutes::of(10), Minutes::none(), Allowance::none(), $sellsAll);
+        $sum = static fn (bool $sellsAll): LabourSum => new LabourSum(
+            Minutes::of(60),
+            Minutes::of(12),
+            Minutes::of(10),
+            Minutes::none(),
+            Allowance::none(),
+            $sellsAll,
+        );
 
         // 70 min are 11.7 tenths, 58 are 9.7
         self::assertSame([12, 10], [$sum(true)->soldTenths(), $sum(false)->soldTenths()]);
@@ -60,7 +76,12 @@ final class LabourTest extends TestCase
     public function testDoneAloneEveryTaskPaysForItsOwnCovers(): void
     {
         $request = RequestReader::read(Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', ['engine_oil', 'oil_filter', 'spark_plugs']));
-        $people = static fn (string ...$tasks): int => self::people(Requests::build(Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', array_values($tasks))));
+        $people = static fn (string ...$tasks): int => self::people(Requests::build(Requests::single(
+            'K165',
+            'KS4-10412',
+            'kestrane-k165-early',
+            array_values($tasks),
+        )));
         $together = $people('engine_oil', 'oil_filter', 'spark_plugs');
         $oil = $people('engine_oil', 'oil_filter');
         $plugs = $people('spark_plugs');

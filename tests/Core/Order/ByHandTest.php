@@ -54,9 +54,19 @@ final class ByHandTest extends TestCase
     public static function forbidden(): iterable
     {
         yield 'oil into an open drain' => ['single.fill', 'single.close-plug', Gate::DrainShut, 'the drain is closed'];
-        yield 'a filter on an old gasket' => ['single.filter-on', 'single.filter-off', Gate::OldGasketSeen, 'the old filter\'s gasket was seen off the engine'];
+        yield 'a filter on an old gasket' => [
+            'single.filter-on',
+            'single.filter-off',
+            Gate::OldGasketSeen,
+            'the old filter\'s gasket was seen off the engine',
+        ];
         yield 'a cowl on before the run' => ['single.cowl-on', 'single.run', Gate::Shut, 'first close the side panel'];
-        yield 'plugs out behind a closed cover' => ['single.plugs-out', 'single.plug-cover-off', Gate::Opened, 'lies behind the plug cover, which is not open'];
+        yield 'plugs out behind a closed cover' => [
+            'single.plugs-out',
+            'single.plug-cover-off',
+            Gate::Opened,
+            'lies behind the plug cover, which is not open',
+        ];
     }
 
     #[DataProvider('forbidden')]
@@ -74,7 +84,10 @@ final class ByHandTest extends TestCase
         $order = self::workboat([['single.grease', 'single.inspect'], ['single.inspect', 'single.grease']]);
 
         self::assertLessThanOrEqual(self::start($order, 'single.inspect'), self::end($order, 'single.grease'));
-        self::assertSame([[null, 'single.inspect']], array_map(static fn (RefusedMove $refused): array => [$refused->gate, $refused->move->work->text], $order->refused));
+        self::assertSame(
+            [[null, 'single.inspect']],
+            array_map(static fn (RefusedMove $refused): array => [$refused->gate, $refused->move->work->text], $order->refused),
+        );
     }
 
     public function testAMovedWorkThatIsNoLongerPickedIsSaid(): void
@@ -92,7 +105,10 @@ final class ByHandTest extends TestCase
 
         self::assertSame('Photograph the weld beside the drain.', $step->steps[0]->words->text);
         self::assertSame($drain->operation->doing->outfit->cautions, $step->operation->doing->outfit->cautions);
-        self::assertGreaterThanOrEqual(self::end($order, 'single.drain-plug') - $drain->work->hands->unattendedMin, self::start($order, 'single.hand-1'));
+        self::assertGreaterThanOrEqual(
+            self::end($order, 'single.drain-plug') - $drain->work->hands->unattendedMin,
+            self::start($order, 'single.hand-1'),
+        );
         self::assertLessThan(self::start($order, 'single.panel-on'), self::start($order, 'single.hand-1'), 'behind the same covers');
         self::assertSame(self::workboat()->labour->handsOn->count + 4, $order->labour->handsOn->count);
     }
@@ -128,7 +144,10 @@ final class ByHandTest extends TestCase
     /** @return iterable<string, array{array<mixed>, string}> */
     public static function unreadable(): iterable
     {
-        yield 'a work on the whole rig' => [self::byHand([['rig.place', 'rig.close-out']]), 'Work on the whole rig keeps its place: move what is done at an engine.'];
+        yield 'a work on the whole rig' => [
+            self::byHand([['rig.place', 'rig.close-out']]),
+            'Work on the whole rig keeps its place: move what is done at an engine.',
+        ];
         yield 'a step without words' => [self::byHand([], [['hand-1', 'single.fill', '', 2]]), 'This is needed.'];
         yield 'a step of two days' => [self::byHand([], [['hand-1', 'single.fill', 'Wait.', 2880]]), 'This must be a whole number from 0 to 480.'];
         yield 'one id for two steps' => [self::byHand([], [['hand-1', 'single.fill', 'One.', 1], ['hand-1', 'single.fill', 'Two.', 1]]), 'Two added steps can\'t have the same id.'];
@@ -180,7 +199,11 @@ final class ByHandTest extends TestCase
         foreach ($order->request->byHand->all as $move) {
             if (!\in_array($move, $refused, true)) {
                 $work = self::entry($order, $move->work->text);
-                self::assertLessThanOrEqual(self::start($order, $move->before->text), $work->heldEndMin(), $move->work->text.' before '.$move->before->text);
+                self::assertLessThanOrEqual(
+                    self::start($order, $move->before->text),
+                    $work->heldEndMin(),
+                    $move->work->text.' before '.$move->before->text,
+                );
             }
         }
         self::assertSame([], array_filter($order->refused, static fn (RefusedMove $each): bool => '' === $each->why));
@@ -189,7 +212,10 @@ final class ByHandTest extends TestCase
     /** @return list<string> what may be moved: works at the engine that are no lockout and no change of attitude */
     private static function movable(WorkOrder $order): array
     {
-        $works = array_filter($order->operations, static fn (OrderedOperation $operation): bool => null !== $operation->position && null === $operation->operation->calling->mode);
+        $works = array_filter(
+            $order->operations,
+            static fn (OrderedOperation $operation): bool => null !== $operation->position && null === $operation->operation->calling->mode,
+        );
 
         return array_values(array_map(static fn (OrderedOperation $operation): string => $operation->id(), $works));
     }

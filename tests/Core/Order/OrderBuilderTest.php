@@ -72,7 +72,13 @@ final class OrderBuilderTest extends TestCase
     {
         $order = Requests::build(Requests::twin());
 
-        self::assertSame(['2½ turns', '8.5 N·m'], [self::step($order, 'port.drain-valve.open')->figures->figure?->text, self::step($order, 'port.close-valve.close')->figures->figure?->text]);
+        self::assertSame(
+            ['2½ turns', '8.5 N·m'],
+            [
+                self::step($order, 'port.drain-valve.open')->figures->figure?->text,
+                self::step($order, 'port.close-valve.close')->figures->figure?->text,
+            ],
+        );
         self::assertSame('11 mm', self::step($order, 'port.drain-valve.hose')->figures->figure?->text);
     }
 
@@ -107,11 +113,29 @@ final class OrderBuilderTest extends TestCase
 
         self::assertSame(['DM-11407', 'DM-20961', 'DM-11415'], array_map(static fn ($part): string => $part->number, $order->parts->lines));
         self::assertSame([true, true, true], array_map(static fn ($part): bool => $part->singleUse, $order->parts->lines));
-        $inTurn = ['single.warm-up', 'single.tilt-up', 'single.gather', 'single.drain-plug', 'single.close-plug', 'single.spill-open', 'single.filter-off', 'single.filter-on', 'single.spill-close', 'single.lower', 'single.fill'];
+        $inTurn = [
+            'single.warm-up',
+            'single.tilt-up',
+            'single.gather',
+            'single.drain-plug',
+            'single.close-plug',
+            'single.spill-open',
+            'single.filter-off',
+            'single.filter-on',
+            'single.spill-close',
+            'single.lower',
+            'single.fill',
+        ];
         self::assertSame($inTurn, array_values(array_intersect($ids, $inTurn)));
         self::assertSame(['single.panel-on', 'single.cowl-on'], array_values(array_intersect($ids, ['single.panel-on', 'single.cowl-on'])));
         // the sheet's own figure in its own unit, the other converted: 19 ft·lb × 1.35582 = 25.8 N·m
-        self::assertSame(['19 ft·lb', '17 – 21 ft·lb · ≈ 25.8 N·m · clean and dry thread'], [self::step($order, 'single.close-plug.close')->figures->figure?->text, self::step($order, 'single.close-plug.close')->figures->figure?->detail]);
+        self::assertSame(
+            ['19 ft·lb', '17 – 21 ft·lb · ≈ 25.8 N·m · clean and dry thread'],
+            [
+                self::step($order, 'single.close-plug.close')->figures->figure?->text,
+                self::step($order, 'single.close-plug.close')->figures->figure?->detail,
+            ],
+        );
         // 2.73 US qt × 946.352946 = 2583.5 ml, counted as 2584 ml
         self::assertSame(2584, $order->oil[0]->capacity->millilitresUp());
     }
@@ -291,7 +315,13 @@ final class OrderBuilderTest extends TestCase
         self::assertSame([['Oil pan that holds', '10.92 l (11.54 US qt) in all']], array_map(static fn (ToolLine $tool): array => [$tool->name, $tool->size], $pans));
         self::assertStringEndsWith('Port 5.46 l (5.77 US qt), Starboard 5.46 l (5.77 US qt).', $pans[0]->why());
         $single = Requests::build(Requests::single('D65', 'D65-3308', 'dunmarrow-d65', ['engine_oil', 'gear_lubricant']))->tools;
-        self::assertEqualsCanonicalizing(['2.38 l (2.52 US qt)', '0.73 l (0.77 US qt)'], array_values(array_map(static fn (ToolLine $tool): ?string => $tool->size, array_filter($single, static fn (ToolLine $tool): bool => [] !== $tool->holds))));
+        self::assertEqualsCanonicalizing(
+            ['2.38 l (2.52 US qt)', '0.73 l (0.77 US qt)'],
+            array_values(array_map(
+                static fn (ToolLine $tool): ?string => $tool->size,
+                array_filter($single, static fn (ToolLine $tool): bool => [] !== $tool->holds),
+            )),
+        );
     }
 
     public function testAWrenchOfThisListStandsInBeforeAnother(): void
@@ -354,13 +384,24 @@ final class OrderBuilderTest extends TestCase
                 $picked = array_values(array_filter($tasks, static fn (int $place): bool => 1 === (($bits >> $place) & 1), \ARRAY_FILTER_USE_KEY));
                 $built[] = Requests::engine($positions[$index], ...[...$sheets[$sheet], $picked]);
             }
-            $arrivals = [$built[0]['arrival'] ?? null, null, ['reading' => '0.5', 'restMin' => 2, 'decision' => null], ['reading' => '-0.2', 'restMin' => 600, 'decision' => 'Told to change it.']];
+            $arrivals = [
+                $built[0]['arrival'] ?? null,
+                null,
+                ['reading' => '0.5', 'restMin' => 2, 'decision' => null],
+                ['reading' => '-0.2', 'restMin' => 600, 'decision' => 'Told to change it.'],
+            ];
             $built = array_map(static fn (array $engine): array => [...$engine, 'arrival' => $arrivals[$kind >> 1]], $built);
             $request = [...Requests::rig($built), 'place' => $place, 'technicians' => $technicians, 'sharedLockout' => 1 === ($kind & 1)];
-            $order = Requests::build(Book::with($request, ['policy', 'schools'], self::schools($answers)), 0 === $kind ? Effort::Preview : Effort::Quick);
+            $order = Requests::build(
+                Book::with($request, ['policy', 'schools'], self::schools($answers)),
+                0 === $kind ? Effort::Preview : Effort::Quick,
+            );
             $ids = array_map(static fn (OrderedStep $step): string => $step->id->text, self::steps($order));
             self::assertSame($ids, array_values(array_unique($ids)));
-            self::assertSame([], preg_grep('/____/', array_map(static fn (OrderedStep $step): string => $step->words->text, self::steps($order))));
+            self::assertSame(
+                [],
+                preg_grep('/____/', array_map(static fn (OrderedStep $step): string => $step->words->text, self::steps($order))),
+            );
             self::assertNobodyIsInTwoPlaces($order);
         });
     }

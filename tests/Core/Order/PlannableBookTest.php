@@ -41,14 +41,26 @@ final class PlannableBookTest extends TestCase
         $this->expectException(CannotPlan::class);
         $this->expectExceptionMessageMatches('/".+".+".+"/');
         $drains = self::changed('engine-oil', 'drain-plug', ['together' => 'oil', 'thermal' => null]);
-        $both = array_map(static fn (Procedure $procedure): Procedure => 'engine-oil' === $procedure->id ? ProcedureReader::read(self::with(self::with(self::document('engine-oil'), 'drain-plug', ['together' => 'oil', 'thermal' => null]), 'fill', ['together' => 'oil'])) : $procedure, $drains);
+        $both = array_map(
+            static fn (Procedure $procedure): Procedure => 'engine-oil' === $procedure->id
+                ? ProcedureReader::read(self::with(
+                    self::with(self::document('engine-oil'), 'drain-plug', ['together' => 'oil', 'thermal' => null]),
+                    'fill',
+                    ['together' => 'oil'],
+                ))
+                : $procedure,
+            $drains,
+        );
         (new PlannableBook())->check($both, self::sheets(), [Task::EngineOil]);
     }
 
     /** @return list<SpecSheet> */
     private static function sheets(): array
     {
-        return array_values(array_filter(Book::readSheets(), static fn (SpecSheet $sheet): bool => [] !== $sheet->head->models && SheetStatus::Published === $sheet->head->status));
+        return array_values(array_filter(
+            Book::readSheets(),
+            static fn (SpecSheet $sheet): bool => [] !== $sheet->head->models && SheetStatus::Published === $sheet->head->status,
+        ));
     }
 
     /**
@@ -58,7 +70,12 @@ final class PlannableBookTest extends TestCase
      */
     private static function changed(string $id, string $operation, array $change): array
     {
-        return array_map(static fn (Procedure $procedure): Procedure => $id === $procedure->id ? ProcedureReader::read(self::with(self::document($id), $operation, $change)) : $procedure, Book::readProcedures());
+        return array_map(
+            static fn (Procedure $procedure): Procedure => $id === $procedure->id
+                ? ProcedureReader::read(self::with(self::document($id), $operation, $change))
+                : $procedure,
+            Book::readProcedures(),
+        );
     }
 
     /** @return array<mixed> */
@@ -77,7 +94,9 @@ final class PlannableBookTest extends TestCase
     {
         $operations = [];
         foreach (\is_array($document['operations'] ?? null) ? $document['operations'] : [] as $each) {
-            $operations[] = \is_array($each) && $operation === ($each['id'] ?? null) ? array_filter([...$each, ...$change], static fn (mixed $value): bool => null !== $value) : $each;
+            $operations[] = \is_array($each) && $operation === ($each['id'] ?? null)
+                ? array_filter([...$each, ...$change], static fn (mixed $value): bool => null !== $value)
+                : $each;
         }
 
         return [...$document, 'operations' => $operations];

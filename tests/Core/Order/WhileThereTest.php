@@ -64,7 +64,12 @@ final class WhileThereTest extends TestCase
     /** @param list<string> $tasks */
     private static function people(array $tasks): int
     {
-        $labour = (new OrderBuilder())->build(RequestReader::read(Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', $tasks)))->labour;
+        $labour = (new OrderBuilder())->build(RequestReader::read(Requests::single(
+            'K165',
+            'KS4-10412',
+            'kestrane-k165-early',
+            $tasks,
+        )))->labour;
 
         return $labour->handsOn->plus($labour->presence)->count;
     }

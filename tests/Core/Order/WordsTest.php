@@ -77,7 +77,10 @@ final class WordsTest extends TestCase
     #[DataProvider('labour')]
     public function testSoldTimeIsRoundedUpOnceAtTheEnd(int $minutes, int $tenths): void
     {
-        self::assertSame($tenths, (new LabourSum(Minutes::of($minutes), Minutes::none(), Minutes::none(), Minutes::none(), Allowance::none()))->soldTenths());
+        self::assertSame(
+            $tenths,
+            (new LabourSum(Minutes::of($minutes), Minutes::none(), Minutes::none(), Minutes::none(), Allowance::none()))->soldTenths(),
+        );
     }
 
     /** @return iterable<string, array{EntryKind, string, bool}> */

@@ -69,15 +69,37 @@ final class GateCheckerTest extends TestCase
         yield 'started with the plugs out' => [['+plugs', ...$start], Gate::Shut];
         yield 'started with the guard off' => [['+flywheel_guard', ...$start], Gate::Shut];
         yield 'started with the lower unit off' => [['+lower_unit', ...$start], Gate::Shut];
-        yield 'started before the fuel joints were proven dry' => [['fuel_opened +fuel_line', '-fuel_line fuel_pan_shut', ...$start], Gate::FuelTight];
-        yield 'started beside an open pan of fuel' => [['fuel_opened +fuel_line', '-fuel_line', 'fuel_proven', ...$start], Gate::FuelPanShut];
+        yield 'started before the fuel joints were proven dry' => [
+            ['fuel_opened +fuel_line', '-fuel_line fuel_pan_shut', ...$start],
+            Gate::FuelTight,
+        ];
+        yield 'started beside an open pan of fuel' => [
+            ['fuel_opened +fuel_line', '-fuel_line', 'fuel_proven', ...$start],
+            Gate::FuelPanShut,
+        ];
         yield 'started with the gearcase open' => [['gear_screws_proven gear_opened', ...$start], Gate::GearOilIn];
         yield 'started before the shift was proven' => [['shift_marked lower_unit_held shift_apart', ...$start], Gate::ShiftProven];
         yield 'the gearcase opened before both screws moved' => [['gear_opened'], Gate::GearScrewsProven];
-        yield 'the gearcase drain closed before the vent' => [['gear_screws_proven gear_opened', 'gear_filled gear_drain_closed'], Gate::GearVentShut];
-        yield 'the shaft seal looked at after the lubricant is in' => [['gear_screws_proven gear_opened', 'gear_filled gear_vent_closed gear_drain_closed', 'seal_seen'], Gate::GearNotFilled];
-        yield 'the lower unit off with the gearcase open' => [['gear_screws_proven gear_opened', 'shift_marked lower_unit_held shift_apart'], Gate::GearVentShut];
-        yield 'the lower unit off after the lubricant is in' => [['gear_screws_proven gear_opened', 'gear_filled gear_vent_closed gear_drain_closed', 'shift_marked lower_unit_held shift_apart'], Gate::GearNotFilled];
+        yield 'the gearcase drain closed before the vent' => [
+            ['gear_screws_proven gear_opened', 'gear_filled gear_drain_closed'],
+            Gate::GearVentShut,
+        ];
+        yield 'the shaft seal looked at after the lubricant is in' => [
+            ['gear_screws_proven gear_opened', 'gear_filled gear_vent_closed gear_drain_closed', 'seal_seen'],
+            Gate::GearNotFilled,
+        ];
+        yield 'the lower unit off with the gearcase open' => [
+            ['gear_screws_proven gear_opened', 'shift_marked lower_unit_held shift_apart'],
+            Gate::GearVentShut,
+        ];
+        yield 'the lower unit off after the lubricant is in' => [
+            [
+                'gear_screws_proven gear_opened',
+                'gear_filled gear_vent_closed gear_drain_closed',
+                'shift_marked lower_unit_held shift_apart',
+            ],
+            Gate::GearNotFilled,
+        ];
         yield 'the lower unit off with nobody holding it' => [['shift_marked shift_apart'], Gate::LowerUnitHeld];
         yield 'the shift rod parted before it was marked' => [['lower_unit_held shift_apart'], Gate::ShiftMarked];
         yield 'the propeller off after the lower unit' => [['+lower_unit', '-lower_unit', '+propeller'], Gate::PropellerFirst];
@@ -103,9 +125,15 @@ final class GateCheckerTest extends TestCase
         yield 'a cover on that was never off' => [['-plug_cover'], Gate::OpenedOnce];
         yield 'work after the cowl is on' => [['+cowl', 'counted_out -cowl', 'ram_drawn_in'], Gate::CowlLast];
         yield 'the filter left for other work' => [['filter_off old_gasket_seen', 'ram_drawn_in', 'filter_on'], Gate::FilterNext];
-        yield 'fuel joints left for other work' => [['fuel_opened +fuel_line', 'ram_drawn_in', '-fuel_line fuel_pan_shut', 'fuel_proven'], Gate::FuelNext];
+        yield 'fuel joints left for other work' => [
+            ['fuel_opened +fuel_line', 'ram_drawn_in', '-fuel_line fuel_pan_shut', 'fuel_proven'],
+            Gate::FuelNext,
+        ];
         yield 'a housing left open for nothing' => [['+thermostat', 'ram_drawn_in', '-thermostat'], Gate::ClosedNext];
-        yield 'a dripped out drain left open for nothing' => [['drain_opened oil_out', 'ram_drawn_in', 'drain_closed', 'oil_in'], Gate::ClosedNext];
+        yield 'a dripped out drain left open for nothing' => [
+            ['drain_opened oil_out', 'ram_drawn_in', 'drain_closed', 'oil_in'],
+            Gate::ClosedNext,
+        ];
         yield 'a lockout lifted for anything but a start' => [['lockout_lifted', 'ram_drawn_in'], Gate::LiftedForStart];
     }
 
@@ -118,12 +146,25 @@ final class GateCheckerTest extends TestCase
 
     public function testTurningTheEngineBetweenOldAndNewFilterIsAllowed(): void
     {
-        self::assertNull(self::broken(['locked_out', 'powered set_tilted_up locked_out', 'filter_off old_gasket_seen', 'powered set_vertical locked_out', 'filter_on', 'lockout_lifted']));
+        self::assertNull(self::broken([
+            'locked_out',
+            'powered set_tilted_up locked_out',
+            'filter_off old_gasket_seen',
+            'powered set_vertical locked_out',
+            'filter_on',
+            'lockout_lifted',
+        ]));
     }
 
     public function testAPourThatDoesNotSayHowTheEngineHangsIsRefused(): void
     {
-        $pour = new PlannedWork(new WorkId(Position::Port, 'pour'), 'pour', new Needs(), new Changes([Effect::OilIn]), Works::of('x')->hands);
+        $pour = new PlannedWork(
+            new WorkId(Position::Port, 'pour'),
+            'pour',
+            new Needs(),
+            new Changes([Effect::OilIn]),
+            Works::of('x')->hands,
+        );
 
         self::assertSame(Gate::AttitudeSaid, self::gateOf([new TimedWork($pour, 0)]));
         self::assertNull(self::gateOf([new TimedWork(Works::needing($pour, attitude: Attitude::Vertical), 0)]));
@@ -151,26 +192,49 @@ final class GateCheckerTest extends TestCase
     public function testAnEngineThatHangsWrongIsNotWorkedOn(): void
     {
         $this->expectExceptionMessage('"fill" (port) needs the engine vertical, and it is tilted up.');
-        (new GateChecker())->check(new Rig([Position::Port]), [Works::of('powered set_tilted_up locked_out'), Works::needing(Works::of('fill'), attitude: Attitude::Vertical)]);
+        (new GateChecker())->check(
+            new Rig([Position::Port]),
+            [Works::of('powered set_tilted_up locked_out'), Works::needing(Works::of('fill'), attitude: Attitude::Vertical)],
+        );
     }
 
     public function testColdWorkIsNotDoneAfterARun(): void
     {
-        self::assertSame(Gate::Cold, self::gateOf(self::timed([...array_map(Works::of(...), self::RUN), Works::needing(Works::of('gauge'), gate: Gate::Cold)])));
+        self::assertSame(
+            Gate::Cold,
+            self::gateOf(self::timed([...array_map(Works::of(...), self::RUN), Works::needing(Works::of('gauge'), gate: Gate::Cold)])),
+        );
     }
 
     /** @return iterable<string, array{list<TimedWork>, Gate|null}> what goes on while port runs from minute 1 to 15, by technician 1 */
     public static function meanwhile(): iterable
     {
-        $at = static fn (string $does, Position $position, int $from, int $technician, Zone $zone = Zone::Powerhead): TimedWork => new TimedWork(Works::taking(Works::of($does, $position), 3, zone: $zone), $from, [$technician]);
+        $at = static fn (
+            string $does,
+            Position $position,
+            int $from,
+            int $technician,
+            Zone $zone = Zone::Powerhead,
+        ): TimedWork => new TimedWork(Works::taking(Works::of($does, $position), 3, zone: $zone), $from, [$technician]);
         yield 'nothing' => [[], null];
         yield 'hands at the neighbour\'s powerhead' => [[$at('plugs', Position::Starboard, 5, 2)], null];
         yield 'hands at the neighbour\'s propeller' => [[$at('shaft', Position::Starboard, 5, 2, Zone::Gearcase)], Gate::NeighboursClear];
         yield 'hands at the neighbour\'s belts' => [[$at('belt', Position::Starboard, 5, 2, Zone::Belts)], Gate::NeighboursClear];
-        yield 'the neighbour turned' => [[$at('powered set_tilted_up locked_out', Position::Starboard, 5, 2, Zone::Whole)], Gate::NeighboursClear];
+        yield 'the neighbour turned' => [
+            [$at('powered set_tilted_up locked_out', Position::Starboard, 5, 2, Zone::Whole)],
+            Gate::NeighboursClear,
+        ];
         yield 'the one who should stay is elsewhere' => [[$at('plugs', Position::Starboard, 5, 1)], Gate::OnePlace];
         yield 'somebody else at the running engine' => [[$at('look', Position::Port, 5, 2)], Gate::OneZone];
-        yield 'fuel open at the neighbour' => [[$at('locked_out', Position::Starboard, 0, 2), $at('fuel_opened +fuel_line', Position::Starboard, 5, 2), $at('-fuel_line fuel_pan_shut', Position::Starboard, 8, 2), $at('fuel_proven', Position::Starboard, 16, 2)], Gate::RigFuelTight];
+        yield 'fuel open at the neighbour' => [
+            [
+                $at('locked_out', Position::Starboard, 0, 2),
+                $at('fuel_opened +fuel_line', Position::Starboard, 5, 2),
+                $at('-fuel_line fuel_pan_shut', Position::Starboard, 8, 2),
+                $at('fuel_proven', Position::Starboard, 16, 2),
+            ],
+            Gate::RigFuelTight,
+        ];
         yield 'solvent sprayed' => [[$at('sprayed', Position::Starboard, 5, 2)], Gate::NoVapour];
     }
 
@@ -186,7 +250,11 @@ final class GateCheckerTest extends TestCase
 
     public function testWithSharedKeysNobodyWorksOnANeighbourAtAll(): void
     {
-        $plan = [...\array_slice(self::aRun(), 0, 2), new TimedWork(Works::of('plugs', Position::Starboard), 5, [2]), ...\array_slice(self::aRun(), 2)];
+        $plan = [
+            ...\array_slice(self::aRun(), 0, 2),
+            new TimedWork(Works::of('plugs', Position::Starboard), 5, [2]),
+            ...\array_slice(self::aRun(), 2),
+        ];
 
         self::assertSame(Gate::SharedLockout, self::gateOf($plan, new Rig([Position::Port, Position::Starboard], true)));
     }
@@ -208,11 +276,35 @@ final class GateCheckerTest extends TestCase
         // the second is started while the first idles, and looked at and stopped after the first
         [$lift, $start, $stop, $lock] = self::aRun();
         [$lift2, $start2, $stop2, $lock2] = self::aRun(Position::Starboard, 4);
-        $beside = static fn (TimedWork $stopped, TimedWork $locked): array => [$lift, $start, $lift2, $start2, $stop, $lock, $stopped, $locked];
+        $beside = static fn (TimedWork $stopped, TimedWork $locked): array => [
+            $lift,
+            $start,
+            $lift2,
+            $start2,
+            $stop,
+            $lock,
+            $stopped,
+            $locked,
+        ];
 
         self::assertNull(self::gateOf($beside($stop2, $lock2), $rig));
         $atBoth = new TimedWork($start2->work, $stop->startMin - 2);
-        self::assertSame(Gate::OnePlace, self::gateOf([$lift, $start, new TimedWork($lift2->work, 8), $atBoth, $stop, $lock, new TimedWork($stop2->work, 19), new TimedWork($lock2->work, 22)], $rig));
+        self::assertSame(
+            Gate::OnePlace,
+            self::gateOf(
+                [
+                    $lift,
+                    $start,
+                    new TimedWork($lift2->work, 8),
+                    $atBoth,
+                    $stop,
+                    $lock,
+                    new TimedWork($stop2->work, 19),
+                    new TimedWork($lock2->work, 22),
+                ],
+                $rig,
+            ),
+        );
     }
 
     public function testNobodyStaysByTwoEnginesThatAreApart(): void
@@ -284,7 +376,9 @@ final class GateCheckerTest extends TestCase
             $before = \array_slice($order, 0, $index);
             $last = static fn (string ...$of): ?string => array_values(array_intersect(array_reverse($before), $of))[0] ?? null;
             $wet = \in_array($effect, ['oil_in', 'started'], true);
-            $open = 'drain_opened' === $last('drain_opened', 'drain_closed') || 'filter_off' === $last('filter_off', 'filter_on') || 'spill_opened' === $last('spill_opened', 'spill_closed');
+            $open = 'drain_opened' === $last('drain_opened', 'drain_closed')
+                || 'filter_off' === $last('filter_off', 'filter_on')
+                || 'spill_opened' === $last('spill_opened', 'spill_closed');
             $dry = 'started' === $effect && ('water_on' !== $last('water_on', 'water_off') || \in_array($last('oil_out', 'drain_opened', 'oil_in'), ['oil_out', 'drain_opened'], true));
             $hands = \in_array($effect, ['+cowl', '+panel', 'drain_opened', 'filter_off'], true) && ('locked_out' !== $last('locked_out', 'lockout_lifted') || 'started' === $last('started', 'stopped'));
             if (($wet && $open) || $dry || $hands) {
@@ -302,7 +396,12 @@ final class GateCheckerTest extends TestCase
      */
     private static function aRun(Position $position = Position::Port, int $from = 0): array
     {
-        $work = static fn (string $does, int $minutes, int $presence = 0): PlannedWork => Works::taking(Works::of($does, $position), $minutes, $presence, zone: Zone::Whole);
+        $work = static fn (string $does, int $minutes, int $presence = 0): PlannedWork => Works::taking(
+            Works::of($does, $position),
+            $minutes,
+            $presence,
+            zone: Zone::Whole,
+        );
 
         return [
             new TimedWork($work('lockout_lifted', 1), $from),
@@ -341,7 +440,11 @@ final class GateCheckerTest extends TestCase
      */
     private static function timed(array $works): array
     {
-        return array_map(static fn (PlannedWork $work, int $place): TimedWork => new TimedWork($work, 5 * $place), $works, array_keys($works));
+        return array_map(
+            static fn (PlannedWork $work, int $place): TimedWork => new TimedWork($work, 5 * $place),
+            $works,
+            array_keys($works),
+        );
     }
 
     /** @param list<TimedWork> $plan */

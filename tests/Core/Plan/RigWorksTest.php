@@ -45,25 +45,38 @@ final class RigWorksTest extends TestCase
         $rig = self::rig(self::oilChange());
         $graph = $rig->graphs[0];
         $names = Works::names($graph->works);
-        $waits = static fn (string $name): array => array_map(static fn (int $place): string => $names[$place], $graph->waits->before((int) array_search($name, $names, true)));
+        $waits = static fn (string $name): array => array_map(
+            static fn (int $place): string => $names[$place],
+            $graph->waits->before((int) array_search($name, $names, true)),
+        );
 
         self::assertContains('drain_closed', $waits('oil_in'));
         self::assertContains('oil_in', $waits('water_on started'));
-        self::assertContains('water_on started stopped water_off', $waits('drain_opened oil_out'), 'what is done warm waits for the run that warms');
+        self::assertContains(
+            'water_on started stopped water_off',
+            $waits('drain_opened oil_out'),
+            'what is done warm waits for the run that warms',
+        );
     }
 
     public function testFromTheRunThatWarmsToTheOpenDrainItIsOneStretchWithItsLockouts(): void
     {
         $stretch = self::stretch(self::rig(self::oilChange()), 'drain_opened oil_out');
 
-        self::assertSame(['lockout_lifted', 'water_on started stopped water_off', 'locked_out', 'drain_opened oil_out'], Works::names($stretch->works));
+        self::assertSame(
+            ['lockout_lifted', 'water_on started stopped water_off', 'locked_out', 'drain_opened oil_out'],
+            Works::names($stretch->works),
+        );
         // lift 1, run 5, lock out 1, drain 5; the oil runs out for 14 min
         self::assertSame([[0, 1, 6, 7], 12, 14], [$stretch->offsets, $stretch->heldMin, $stretch->unattendedMin]);
     }
 
     public function testARunIsOneStretchFromTheLiftedLockoutToTheNext(): void
     {
-        self::assertSame(['lockout_lifted', 'water_on started', 'stopped water_off', 'locked_out'], Works::names(self::stretch(self::rig(self::oilChange()), 'water_on started')->works));
+        self::assertSame(
+            ['lockout_lifted', 'water_on started', 'stopped water_off', 'locked_out'],
+            Works::names(self::stretch(self::rig(self::oilChange()), 'water_on started')->works),
+        );
     }
 
     public function testAMoveThatNothingForbidsIsKept(): void
@@ -78,14 +91,22 @@ final class RigWorksTest extends TestCase
     {
         $move = new HandMove(new WorkId(Position::Starboard, 'grease'), new WorkId(Position::Port, 'grease'));
         $engine = static fn (Position $position): object => Works::engine([Works::of('grease', $position)], $position);
-        $rig = new RigWorks(new Rig([Position::Port, Position::Starboard]), [], [$engine(Position::Port), $engine(Position::Starboard)], [$move]);
+        $rig = new RigWorks(
+            new Rig([Position::Port, Position::Starboard]),
+            [],
+            [$engine(Position::Port), $engine(Position::Starboard)],
+            [$move],
+        );
 
         self::assertSame([$move], $rig->kept);
     }
 
     public function testAMoveAgainstWhatWaitsIsNotKept(): void
     {
-        $rig = self::rig(self::oilChange(), [['oil_in', 'drain_closed'], ['level_read', 'water_on started'], ['oil_in', 'oil_in'], ['oil_in', 'nothing']]);
+        $rig = self::rig(
+            self::oilChange(),
+            [['oil_in', 'drain_closed'], ['level_read', 'water_on started'], ['oil_in', 'oil_in'], ['oil_in', 'nothing']],
+        );
 
         self::assertSame([[], 4], [$rig->kept, \count($rig->missed)]);
     }
@@ -110,7 +131,12 @@ final class RigWorksTest extends TestCase
     {
         $id = static fn (string $name): WorkId => new WorkId(Position::Port, $name);
 
-        return new RigWorks(new Rig([Position::Port]), [], [Works::engine($works)], array_map(static fn (array $move): HandMove => new HandMove($id($move[0]), $id($move[1])), $moves));
+        return new RigWorks(
+            new Rig([Position::Port]),
+            [],
+            [Works::engine($works)],
+            array_map(static fn (array $move): HandMove => new HandMove($id($move[0]), $id($move[1])), $moves),
+        );
     }
 
     private static function stretch(RigWorks $rig, string $with): Stretch

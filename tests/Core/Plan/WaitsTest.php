@@ -49,7 +49,14 @@ final class WaitsTest extends TestCase
     {
         $this->limitTo(100)->forAll(Generators::vector(8, Generators::choose(0, 255)))->then(static function (array $bits): void {
             /** @var list<int> $bits */
-            $before = array_map(static fn (int $mask, int $number): array => array_values(array_filter(range(0, 7), static fn (int $other): bool => $other < $number && 1 === (($mask >> $other) & 1))), $bits, array_keys($bits));
+            $before = array_map(
+                static fn (int $mask, int $number): array => array_values(array_filter(
+                    range(0, 7),
+                    static fn (int $other): bool => $other < $number && 1 === (($mask >> $other) & 1),
+                )),
+                $bits,
+                array_keys($bits),
+            );
             $waits = Waits::of($before);
             $place = array_flip($waits->order());
             self::assertCount(8, $place);

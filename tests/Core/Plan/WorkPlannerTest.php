@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace FreshTack\Tests\Core\Plan;
 
+use FreshTack\Core\Order\EngineOrder;
 use FreshTack\Core\Order\WorkOrder;
 use FreshTack\Core\Plan\Attitude;
 use FreshTack\Core\Plan\Effort;
+use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Plan\TimelineEntry;
 use FreshTack\Core\SpecBook\Task;
 use FreshTack\Tests\Support\Book;
@@ -37,8 +39,18 @@ final class WorkPlannerTest extends TestCase
     {
         foreach (array_keys(self::RIGS) as $rig) {
             foreach ([1, 2] as $technicians) {
-                yield "$rig, everything, $technicians" => [$rig, array_column(Task::cases(), 'value'), $technicians, self::GAPS["everything, $technicians"]];
-                yield "$rig, oil and filter, $technicians" => [$rig, ['engine_oil', 'oil_filter'], $technicians, self::GAPS["oil and filter, $technicians"]];
+                yield "$rig, everything, $technicians" => [
+                    $rig,
+                    array_column(Task::cases(), 'value'),
+                    $technicians,
+                    self::GAPS["everything, $technicians"],
+                ];
+                yield "$rig, oil and filter, $technicians" => [
+                    $rig,
+                    ['engine_oil', 'oil_filter'],
+                    $technicians,
+                    self::GAPS["oil and filter, $technicians"],
+                ];
             }
         }
     }
@@ -59,6 +71,50 @@ final class WorkPlannerTest extends TestCase
 
         self::assertLessThanOrEqual(12, $timeline->changes(), 'changes of place');
         self::assertLessThanOrEqual(40, $timeline->gapPermille());
+    }
+
+    /** @return iterable<string, array{string}> rigs whose engines need the same on both sides */
+    public static function symmetric(): iterable
+    {
+        yield 'two' => ['the oyster twins'];
+        yield 'three' => ['the survey boat'];
+        yield 'five' => ['five engines'];
+    }
+
+    #[DataProvider('symmetric')]
+    public function testEnginesThatNeedTheSameAreBegunFromPort(string $rig): void
+    {
+        foreach ([1, 2] as $technicians) {
+            $order = self::order($rig, ['engine_oil', 'gear_lubricant', 'spark_plugs'], $technicians, Effort::Preview);
+            $positions = array_map(static fn (EngineOrder $engine): Position => $engine->position, $order->engines);
+            $first = array_values(array_filter(array_map(static fn (TimelineEntry $entry): ?Position => $entry->work->position, $order->timeline->entries)))[0];
+
+            self::assertLessThanOrEqual(intdiv(\count($positions), 2), array_search($first, $positions, true));
+        }
+    }
+
+    public function testMinutesFollowWhatTheyCount(): void
+    {
+        $minutes = static fn (string $model, string $serial, string $sheet): array => array_map(
+            static fn (TimelineEntry $entry): int => $entry->work->hands->handsOnMin,
+            array_values(array_filter(
+                Requests::build(Requests::single($model, $serial, $sheet, ['spark_plugs']))->timeline->entries,
+                static fn (TimelineEntry $entry): bool => 'plugs-new' === $entry->work->id->operation,
+            )),
+        );
+
+        // three minutes, and one for each plug: the D12 has two, the K240 six
+        self::assertSame([[5], [9]], [$minutes('D12', 'D12-4471', 'dunmarrow-d12'), $minutes('K240', 'KT6-15101', 'kestrane-k240-early')]);
+    }
+
+    public function testWithSharedKeysNobodyWorksWhileANeighbourCanStart(): void
+    {
+        $engines = array_map(static fn (array $engine): array => Requests::engine(...[...$engine, ['engine_oil']]), self::RIGS['the oyster twins']);
+        $request = Book::with(Requests::rig($engines), ['technicians'], 2);
+        $apart = Requests::build($request, Effort::Preview)->timeline->elapsedMin;
+
+        // the gates are asked of it while it is built
+        self::assertGreaterThan($apart, Requests::build([...$request, 'sharedLockout' => true], Effort::Preview)->timeline->elapsedMin);
     }
 
     public function testARunningEngineIsPresenceAndNeitherWorkNorWait(): void
@@ -115,7 +171,11 @@ final class WorkPlannerTest extends TestCase
     {
         $timeline = self::order('the survey boat', ['engine_oil', 'gear_lubricant'], 1, Effort::Full)->timeline;
         foreach (['port', 'centre', 'starboard'] as $position) {
-            $turns = array_values(array_filter($timeline->entries, static fn (TimelineEntry $entry): bool => $position === $entry->work->position?->value && null !== $entry->work->changes->turnsTo));
+            $turns = array_values(array_filter(
+                $timeline->entries,
+                static fn (TimelineEntry $entry): bool => $position === $entry->work->position?->value
+                    && null !== $entry->work->changes->turnsTo,
+            ));
             self::assertSame(Attitude::Vertical, $turns[\count($turns) - 1]->work->changes->turnsTo);
             self::entry($timeline->entries, $position.'.hand-back');
         }

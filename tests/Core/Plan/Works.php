@@ -52,21 +52,60 @@ final class Works
     }
 
     /** @param list<Opening> $open */
-    public static function needing(PlannedWork $work, array $open = [], ?Attitude $attitude = null, Lockout $lockout = Lockout::Any, int $restMin = 0, ?Gate $gate = null): PlannedWork
-    {
+    public static function needing(
+        PlannedWork $work,
+        array $open = [],
+        ?Attitude $attitude = null,
+        Lockout $lockout = Lockout::Any,
+        int $restMin = 0,
+        ?Gate $gate = null,
+    ): PlannedWork {
         $gates = null === $gate ? $work->needs->gates : [$gate, ...$work->needs->gates];
 
-        return new PlannedWork($work->id, $work->title, new Needs($open, [], $gates, $attitude, $lockout, $restMin), $work->changes, $work->hands, $work->standing);
+        return new PlannedWork(
+            $work->id,
+            $work->title,
+            new Needs($open, [], $gates, $attitude, $lockout, $restMin),
+            $work->changes,
+            $work->hands,
+            $work->standing,
+        );
     }
 
-    public static function taking(PlannedWork $work, int $minutes, int $presence = 0, int $wait = 0, Zone $zone = Zone::Powerhead, int $people = 1): PlannedWork
-    {
-        return new PlannedWork($work->id, $work->title, $work->needs, $work->changes, new Hands($minutes, $presence, $wait, $people, $zone), $work->standing);
+    public static function taking(
+        PlannedWork $work,
+        int $minutes,
+        int $presence = 0,
+        int $wait = 0,
+        Zone $zone = Zone::Powerhead,
+        int $people = 1,
+    ): PlannedWork {
+        return new PlannedWork(
+            $work->id,
+            $work->title,
+            $work->needs,
+            $work->changes,
+            new Hands($minutes, $presence, $wait, $people, $zone),
+            $work->standing,
+        );
     }
 
-    public static function standing(PlannedWork $work, int $rank = 0, bool $warm = false, bool $afterRun = false, string $together = '', string $chain = ''): PlannedWork
-    {
-        return new PlannedWork($work->id, $work->title, $work->needs, $work->changes, $work->hands, new Standing($chain, $rank, afterRun: $afterRun, warm: $warm, together: $together));
+    public static function standing(
+        PlannedWork $work,
+        int $rank = 0,
+        bool $warm = false,
+        bool $afterRun = false,
+        string $together = '',
+        string $chain = '',
+    ): PlannedWork {
+        return new PlannedWork(
+            $work->id,
+            $work->title,
+            $work->needs,
+            $work->changes,
+            $work->hands,
+            new Standing($chain, $rank, afterRun: $afterRun, warm: $warm, together: $together),
+        );
     }
 
     public static function modes(Position $position = Position::Port): ModeChanges

@@ -212,8 +212,14 @@ final class DemoBookTest extends TestCase
     public function testWhatIsOpenedIsClosed(): void
     {
         foreach (Book::readProcedures() as $procedure) {
-            $opened = array_values(array_unique(array_filter(array_map(static fn (Operation $operation): ?string => $operation->covers->opens?->value, $procedure->operations), \is_string(...))));
-            $closed = array_values(array_unique(array_filter(array_map(static fn (Operation $operation): ?string => $operation->covers->closes?->value, $procedure->operations), \is_string(...))));
+            $opened = array_values(array_unique(array_filter(
+                array_map(static fn (Operation $operation): ?string => $operation->covers->opens?->value, $procedure->operations),
+                \is_string(...),
+            )));
+            $closed = array_values(array_unique(array_filter(
+                array_map(static fn (Operation $operation): ?string => $operation->covers->closes?->value, $procedure->operations),
+                \is_string(...),
+            )));
             sort($opened);
             sort($closed);
             self::assertSame($opened, $closed, $procedure->id);

@@ -29,8 +29,18 @@ final readonly class ClosingCheck
             }
         }
         foreach ($byEngine as $own) {
-            $this->askNext($own, Effect::FilterOff, static fn (TimedWork $timed): bool => $timed->work->has(Effect::FilterOn), Gate::FilterNext);
-            $this->askNext($own, Effect::FuelOpened, static fn (TimedWork $timed): bool => Opening::FuelLine === $timed->work->changes->closes, Gate::FuelNext);
+            $this->askNext(
+                $own,
+                Effect::FilterOff,
+                static fn (TimedWork $timed): bool => $timed->work->has(Effect::FilterOn),
+                Gate::FilterNext,
+            );
+            $this->askNext(
+                $own,
+                Effect::FuelOpened,
+                static fn (TimedWork $timed): bool => Opening::FuelLine === $timed->work->changes->closes,
+                Gate::FuelNext,
+            );
             $this->askOpenings($own);
             $this->askTogether($own);
             $this->askCowl($own);
@@ -86,7 +96,12 @@ final readonly class ClosingCheck
         $isFilter = static fn (TimedWork $timed): bool => $timed->work->has(Effect::FilterOff, Effect::FilterOn);
         foreach ($drains as [$opens, $closes, $name, $zone]) {
             foreach ($own as $place => $opener) {
-                $closing = $opener->work->has($opens) ? array_values(array_filter(\array_slice($own, $place + 1), static fn (TimedWork $timed): bool => $timed->work->has($closes)))[0] ?? null : null;
+                $closing = $opener->work->has($opens)
+                    ? array_values(array_filter(
+                        \array_slice($own, $place + 1),
+                        static fn (TimedWork $timed): bool => $timed->work->has($closes),
+                    ))[0] ?? null
+                    : null;
                 if (null !== $closing) {
                     $this->askWaits($own, [$opener], $closing, $name, $zone, $isFilter);
                 }
@@ -104,14 +119,27 @@ final readonly class ClosingCheck
      */
     private function askOpening(array $own, TimedWork $opener, Opening $opening): void
     {
-        $closing = array_values(array_filter($own, static fn (TimedWork $timed): bool => $opening === $timed->work->changes->closes))[0] ?? null;
+        $closing = array_values(array_filter(
+            $own,
+            static fn (TimedWork $timed): bool => $opening === $timed->work->changes->closes,
+        ))[0] ?? null;
         if (null === $closing) {
             return;
         }
-        $needing = array_values(array_filter($own, static fn (TimedWork $timed): bool => \in_array($opening, $timed->work->needs->open, true)));
-        $besides = array_merge($closing->work->needs->shut, ...array_map(static fn (TimedWork $timed): array => [...$timed->work->needs->open, ...$timed->work->needs->shut], $needing));
-        $isWanted = static fn (TimedWork $timed): bool => \in_array($timed, $needing, true) || \in_array($timed->work->changes->opens, $besides, true)
-            || [] !== array_filter($timed->work->needs->open, static fn (Opening $needed): bool => !$needed->isCover() && \in_array($needed, $besides, true));
+        $needing = array_values(array_filter(
+            $own,
+            static fn (TimedWork $timed): bool => \in_array($opening, $timed->work->needs->open, true),
+        ));
+        $besides = array_merge(
+            $closing->work->needs->shut,
+            ...array_map(static fn (TimedWork $timed): array => [...$timed->work->needs->open, ...$timed->work->needs->shut], $needing),
+        );
+        $isWanted = static fn (TimedWork $timed): bool => \in_array($timed, $needing, true)
+            || \in_array($timed->work->changes->opens, $besides, true)
+            || [] !== array_filter(
+                $timed->work->needs->open,
+                static fn (Opening $needed): bool => !$needed->isCover() && \in_array($needed, $besides, true),
+            );
         $this->askWaits($own, [$opener, ...$needing], $closing, $opening->label(), $opening->zone(), $isWanted);
     }
 
@@ -126,10 +154,18 @@ final readonly class ClosingCheck
     {
         $since = $needing[0]->heldEndMin();
         foreach ($own as $timed) {
-            if ($timed->startMin < $since || $timed->startMin >= $closing->startMin || 0 === $timed->work->hands->heldMin() || !$timed->work->hands->zone->meets($zone)) {
+            if (
+                $timed->startMin < $since
+                || $timed->startMin >= $closing->startMin
+                || 0 === $timed->work->hands->heldMin()
+                || !$timed->work->hands->zone->meets($zone)
+            ) {
                 continue;
             }
-            $isFree = null !== $timed->work->changes->closes || $timed->work->changes->isMode() || self::closesSomething($timed) || $isWanted($timed);
+            $isFree = null !== $timed->work->changes->closes
+                || $timed->work->changes->isMode()
+                || self::closesSomething($timed)
+                || $isWanted($timed);
             $begun = self::begun($own, $timed);
             if (!$isFree && $timed !== $closing && $begun >= $since && !self::drips($needing, $begun)) {
                 throw GateBroken::waitsForNothing($timed->work, $open, $closing->work);
@@ -201,12 +237,20 @@ final readonly class ClosingCheck
      */
     private function askCowl(array $own): void
     {
-        $closing = array_values(array_filter($own, static fn (TimedWork $timed): bool => Opening::Cowl === $timed->work->changes->closes))[0] ?? null;
+        $closing = array_values(array_filter(
+            $own,
+            static fn (TimedWork $timed): bool => Opening::Cowl === $timed->work->changes->closes,
+        ))[0] ?? null;
         if (null === $closing) {
             return;
         }
         foreach ($own as $timed) {
-            if ($timed !== $closing && $timed->startMin >= $closing->startMin && !$timed->work->changes->isMode() && $timed->work->hands->heldMin() > 0) {
+            if (
+                $timed !== $closing
+                && $timed->startMin >= $closing->startMin
+                && !$timed->work->changes->isMode()
+                && $timed->work->hands->heldMin() > 0
+            ) {
                 throw GateBroken::between(Gate::CowlLast, $closing->work, $timed->work);
             }
         }

@@ -69,11 +69,21 @@ final readonly class RunCheck
         [$from, $to] = self::span($run);
         foreach ($this->plan as $other) {
             $held = $other->startMin < $to && $other->heldEndMin() > $from;
-            if (!$held || $this->runs->has($other) || null === $other->work->position || $other->work->position === $start->position || null === $start->position) {
+            if (
+                !$held
+                || $this->runs->has($other)
+                || null === $other->work->position
+                || $other->work->position === $start->position
+                || null === $start->position
+            ) {
                 continue;
             }
             !$this->rig->shared || throw GateBroken::meanwhile(Gate::SharedLockout, $other->work, $start);
-            if ($this->rig->areBeside($start->position, $other->work->position) && $other->work->hands->zone->isInReach() && !Runs::isLockoutOnly($other)) {
+            if (
+                $this->rig->areBeside($start->position, $other->work->position)
+                && $other->work->hands->zone->isInReach()
+                && !Runs::isLockoutOnly($other)
+            ) {
                 throw GateBroken::meanwhile(Gate::NeighboursClear, $other->work, $start);
             }
         }
@@ -167,7 +177,10 @@ final readonly class RunCheck
     /** How a work leaves the lockout; null: as it was. */
     private static function lastOfLockout(TimedWork $timed): ?Effect
     {
-        $all = array_values(array_filter($timed->work->changes->effects, static fn (Effect $effect): bool => \in_array($effect, [Effect::LockedOut, Effect::Powered, Effect::LockoutLifted], true)));
+        $all = array_values(array_filter(
+            $timed->work->changes->effects,
+            static fn (Effect $effect): bool => \in_array($effect, [Effect::LockedOut, Effect::Powered, Effect::LockoutLifted], true),
+        ));
 
         return [] === $all ? null : $all[\count($all) - 1];
     }
