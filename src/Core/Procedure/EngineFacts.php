@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Procedure;
 
-use FreshTack\Core\Policy\Question;
 use FreshTack\Core\Policy\School;
 use FreshTack\Core\Policy\Schools;
 use FreshTack\Core\Schedule\Interval;
@@ -47,7 +46,7 @@ final readonly class EngineFacts
     /** Whether anything answers, without working out how it would be shown. */
     public function knows(string $path): bool
     {
-        return isset($this->worked[$path]) || null !== $this->value($path) || null !== $this->school($path) || str_starts_with($path, 'task.');
+        return isset($this->worked[$path]) || null !== $this->value($path) || null !== $this->school($path) || null !== FactPath::read($path)?->task;
     }
 
     public function figure(string $path): ?Figure
@@ -64,7 +63,7 @@ final readonly class EngineFacts
     {
         $school = $this->school($path);
         if (null !== $school) {
-            return new Figure($path, lcfirst(Question::from(substr($path, 7))->title()), $school->name, null, 'shop policy');
+            return new Figure($path, lcfirst(FactPath::read($path)?->question?->title() ?? $path), $school->name, null, 'shop policy');
         }
         $value = $this->value($path);
 
@@ -80,14 +79,15 @@ final readonly class EngineFacts
 
     public function raw(string $path): ?string
     {
-        if (str_starts_with($path, 'task.')) {
-            return \in_array(Task::tryFrom(substr($path, 5)), $this->tasks, true) ? 'yes' : 'no';
+        $asked = FactPath::read($path);
+        if (null !== $asked?->task) {
+            return \in_array($asked->task, $this->tasks, true) ? 'yes' : 'no';
         }
         $content = $this->value($path)?->content;
 
         return match (true) {
             isset($this->raw[$path]) => $this->raw[$path],
-            str_starts_with($path, 'policy.') => $this->school($path)?->code,
+            null !== $asked?->question => $this->school($path)?->code,
             $content instanceof Interval => $content->action->value,
             \is_bool($content) => $content ? 'yes' : 'no',
             \is_string($content) => $content,
@@ -102,7 +102,7 @@ final readonly class EngineFacts
 
     private function school(string $path): ?School
     {
-        $question = str_starts_with($path, 'policy.') ? Question::tryFrom(substr($path, 7)) : null;
+        $question = FactPath::read($path)?->question;
 
         return null === $question ? null : $this->schools()->answer($question);
     }

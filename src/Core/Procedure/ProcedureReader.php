@@ -10,22 +10,15 @@ use FreshTack\Core\Plan\Gate;
 use FreshTack\Core\Plan\Lockout;
 use FreshTack\Core\Plan\Opening;
 use FreshTack\Core\Plan\Zone;
-use FreshTack\Core\Policy\Question;
 use FreshTack\Core\Quantity\Minutes;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\Reading\InvalidDocument;
-use FreshTack\Core\SpecBook\SheetField;
 use FreshTack\Core\SpecBook\Task;
 
 /** Reads a decoded procedure document (docs/formats/procedure.schema.json). */
 final readonly class ProcedureReader
 {
     public const FORMAT = 'fresh-tack/procedure/1';
-    /** What an order works out for itself, beside the sheet's values. */
-    public const WORKED = [
-        'order.capacity', 'order.firstPour', 'order.grade', 'order.oil', 'order.drainMethod', 'order.place', 'order.warm', 'order.filter',
-        'order.air', 'order.arrival', 'order.arrivalRead', 'order.gasketLubricant', 'order.engines',
-    ];
 
     /** @throws InvalidDocument with every flaw and where it stands */
     public static function read(mixed $document): Procedure
@@ -202,19 +195,11 @@ final readonly class ProcedureReader
     private static function path(Cursor $path): string
     {
         $text = $path->string(60);
-        if ('' !== $text && !self::isKnown($text)) {
+        if ('' !== $text && null === FactPath::read($text)) {
             $path->flaw(\sprintf('"%s" is neither a value of a sheet nor one that an order works out.', $text));
         }
 
         return $text;
-    }
-
-    /** Values of a sheet, what an order works out, `task.…` for what was picked, and `policy.…` for the shop's schools. */
-    private static function isKnown(string $path): bool
-    {
-        return null !== SheetField::tryFrom($path) || \in_array($path, self::WORKED, true)
-            || (str_starts_with($path, 'task.') && null !== Task::tryFrom(substr($path, 5)))
-            || (str_starts_with($path, 'policy.') && null !== Question::tryFrom(substr($path, 7)));
     }
 
     private static function condition(Cursor $condition): Condition
@@ -298,7 +283,7 @@ final readonly class ProcedureReader
     {
         $template = new Template($text->string(400));
         foreach ($template->slots as $slot) {
-            if (!self::isKnown($slot)) {
+            if (null === FactPath::read($slot)) {
                 $text->flaw(\sprintf('The slot {%s} is neither a value of a sheet nor one that an order works out.', $slot));
             }
         }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace FreshTack\Shop\Book;
 
 use FreshTack\Core\Procedure\EngineFacts;
+use FreshTack\Core\Procedure\FactPath;
 use FreshTack\Core\Procedure\Procedure;
-use FreshTack\Core\Procedure\ProcedureReader;
 use FreshTack\Core\SpecBook\SheetField;
 use FreshTack\Core\SpecBook\SpecSheet;
 use FreshTack\Core\SpecBook\Task;
@@ -51,7 +51,7 @@ final readonly class ListHoles
             foreach ($this->concerned($procedure, $sheet) as $task) {
                 foreach (array_filter(
                     $procedure->holes($facts),
-                    static fn (string $path): bool => !\in_array($path, ProcedureReader::WORKED, true),
+                    static fn (string $path): bool => !FactPath::isWorked($path),
                 ) as $path) {
                     $tasks[$path][$task->value] = $task;
                 }

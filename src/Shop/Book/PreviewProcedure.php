@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Shop\Book;
 
 use FreshTack\Core\Procedure\EngineFacts;
+use FreshTack\Core\Procedure\FactPath;
 use FreshTack\Core\Procedure\Operation;
 use FreshTack\Core\Procedure\Procedure;
 use FreshTack\Core\Procedure\ProcedureReader;
@@ -41,7 +42,7 @@ final readonly class PreviewProcedure
         ));
         $holes = array_values(array_filter(
             $procedure->holes($facts),
-            static fn (string $path): bool => !\in_array($path, ProcedureReader::WORKED, true),
+            static fn (string $path): bool => !FactPath::isWorked($path),
         ));
 
         return new ProcedurePreview($procedure, $facts, $skipped, $holes);

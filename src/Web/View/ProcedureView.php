@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace FreshTack\Web\View;
 
 use FreshTack\Core\Procedure\EngineFacts;
+use FreshTack\Core\Procedure\FactPath;
 use FreshTack\Core\Procedure\Operation;
 use FreshTack\Core\Procedure\Procedure;
-use FreshTack\Core\Procedure\ProcedureReader;
 use FreshTack\Core\Procedure\Step;
 use FreshTack\Shop\Book\ProcedurePreview;
 
@@ -47,7 +47,7 @@ final readonly class ProcedureView
     {
         $path = $step->figures->figure;
         $figure = null === $path ? null : $facts->figure($path);
-        $worked = null !== $path && \in_array($path, ProcedureReader::WORKED, true);
+        $worked = null !== $path && FactPath::isWorked($path);
 
         return [
             'text' => $step->words->text->fill($facts),
@@ -57,7 +57,7 @@ final readonly class ProcedureView
                 EngineFacts::label(...),
                 array_filter(
                     $step->needs,
-                    static fn (string $path): bool => !$facts->knows($path) && !\in_array($path, ProcedureReader::WORKED, true),
+                    static fn (string $path): bool => !$facts->knows($path) && !FactPath::isWorked($path),
                 ),
             )),
         ];
