@@ -78,8 +78,8 @@ final readonly class EngineGraph
         foreach ($this->works as $place => $work) {
             $name = $work->standing->together;
             $key = match (true) {
-                '' !== $name => 'together '.$name,
                 $work->standing->warm && null !== $run => $run,
+                '' !== $name => 'together '.$name,
                 default => 'alone '.$place,
             };
             $run = $work->has(Effect::Started) && $work->has(Effect::Stopped) ? $key : $run;

@@ -44,22 +44,25 @@ final readonly class Stretch
         return $this->changes->has(...$any);
     }
 
-    /** Whether hands are where the engine beside it would hurt them; those who attend its own run are not. */
-    public function isInReach(): bool
+    /**
+     * Minutes from its beginning to when hands are first where the engine beside it would hurt them; those who attend
+     * its own run are not. Null: never.
+     */
+    public function inReachFrom(): ?int
     {
         $runs = false;
-        foreach ($this->works as $work) {
+        foreach ($this->works as $place => $work) {
             $runs = $runs || $work->has(Effect::Started);
             $isHands = $work->hands->zone->isInReach()
                 && $work->hands->heldMin() > 0
                 && (!$work->changes->isMode() || null !== $work->changes->turnsTo);
             if (!$runs && $isHands) {
-                return true;
+                return $this->offsets[$place];
             }
             $runs = $runs && !$work->has(Effect::Stopped);
         }
 
-        return false;
+        return null;
     }
 
     /** Whether it begins with closing something, and opens nothing. */

@@ -215,7 +215,8 @@ final class Walk
             return !$this->map->fuel[$number] || $this->turnsUntil <= $minute;
         }
         $engine = $this->engines[$position];
-        if (!$engine->isFree($stretch->zones, $minute) || ($this->map->inReach[$number] && $engine->besideRunsUntil > $minute)) {
+        $inReach = $this->map->inReach[$number];
+        if (!$engine->isFree($stretch->zones, $minute) || (null !== $inReach && $engine->besideRunsUntil > $minute + $inReach)) {
             return false;
         }
         if (
@@ -235,16 +236,18 @@ final class Walk
             return false;
         }
 
-        return !$this->map->runs[$number] || $this->mayRun($position, $minute);
+        return !$this->map->runs[$number] || $this->mayRun($position, $minute, $minute + $this->map->runEnds[$number] + 2 * $this->changeMin);
     }
 
-    private function mayRun(string $position, int $minute): bool
+    /** @param int $until when it stops, at the latest */
+    private function mayRun(string $position, int $minute, int $until): bool
     {
         if ($this->fuelUntil > $minute || $this->vapourUntil > $minute) {
             return false;
         }
         foreach ($this->map->beside[$position] as $beside) {
-            if ($this->engines[$beside]->inReachUntil > $minute) {
+            $other = $this->engines[$beside];
+            if ($other->inReachUntil > $minute && $other->inReachFrom < $until) {
                 return false;
             }
         }
@@ -365,7 +368,8 @@ final class Walk
         if (null !== $stretch->leaves && $stretch->unattendedMin > 0) {
             $engine->heldUntil = max($engine->heldUntil, $held + $stretch->unattendedMin);
         }
-        if ($this->map->inReach[$number]) {
+        if (null !== $this->map->inReach[$number]) {
+            $engine->inReachFrom = $this->walked->turns[$number][1] ?? $start + $this->map->inReach[$number];
             $engine->inReachUntil = max($engine->inReachUntil, $held);
         }
         $engine->arrives = $stretch->has(Effect::ArrivalRead) ? null : $engine->arrives;

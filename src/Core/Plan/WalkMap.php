@@ -33,7 +33,7 @@ final readonly class WalkMap
     public array $fuel;
     /** @var list<bool> by stretch */
     public array $sprays;
-    /** @var list<bool> by stretch */
+    /** @var list<int|null> by stretch: minutes until hands are where the engine beside it would hurt them; null: never */
     public array $inReach;
     /** @var list<bool> by stretch: whether the engine is turned on the way */
     public array $innerTurn;
@@ -64,7 +64,7 @@ final readonly class WalkMap
         $this->runEnds = array_map(self::runEnd(...), $rig->stretches);
         $this->fuel = array_map(static fn (Stretch $stretch): bool => $stretch->has(Effect::FuelOpened), $rig->stretches);
         $this->sprays = array_map(static fn (Stretch $stretch): bool => $stretch->has(Effect::Sprayed), $rig->stretches);
-        $this->inReach = array_map(static fn (Stretch $stretch): bool => $stretch->isInReach(), $rig->stretches);
+        $this->inReach = array_map(static fn (Stretch $stretch): ?int => $stretch->inReachFrom(), $rig->stretches);
         $this->innerTurn = array_map(
             static fn (Stretch $stretch): bool => null !== $stretch->position
                 && null !== $stretch->changes->turnsTo

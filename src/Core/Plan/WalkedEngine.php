@@ -12,7 +12,8 @@ final class WalkedEngine
     public array $freeFrom = ['powerhead' => 0, 'gearcase' => 0, 'bracket' => 0];
     /** Until when it must hang as it does. */
     public int $heldUntil = 0;
-    /** Until when hands are where an engine beside it would hurt them. */
+    /** From when until when hands are where an engine beside it would hurt them. */
+    public int $inReachFrom = 0;
     public int $inReachUntil = 0;
     /** Until when an engine beside it runs. */
     public int $besideRunsUntil = 0;

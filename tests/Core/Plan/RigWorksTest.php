@@ -161,7 +161,7 @@ final class RigWorksTest extends TestCase
 
         return [
             Works::standing($free(Works::of('water_on started stopped water_off')), 1),
-            Works::standing(Works::taking($locked(Works::of('drain_opened oil_out')), 5, wait: 14), 2, warm: true),
+            Works::standing(Works::taking($locked(Works::of('drain_opened oil_out')), 5, wait: 14), 2, warm: true, together: 'drain'),
             Works::standing($locked(Works::of('drain_closed')), 3),
             Works::standing($locked(Works::of('oil_in')), 4),
             Works::standing($free(Works::of('water_on started')), 5, together: 'run'),
