@@ -23,13 +23,39 @@ use FreshTack\Core\Quantity\Torque;
  */
 final readonly class OperationDocument
 {
-    /** @return Doc */
-    public static function of(OrderedOperation $ordered): array
+    /**
+     * Engines of one kind share what is done to them: it is written once and given to each.
+     *
+     * @param list<OrderedOperation> $operations
+     *
+     * @return list<Doc>
+     */
+    public static function all(array $operations): array
+    {
+        $known = [];
+
+        return array_map(static function (OrderedOperation $ordered) use (&$known): array {
+            $work = $ordered->work;
+            $key = implode(' ', array_map(spl_object_id(...), [$work->needs, $work->changes, $work->hands, $work->standing, $ordered->operation]));
+            $shared = $known[$key] ??= self::shared($ordered);
+            $steps = array_map(static function (OrderedStep $step) use (&$known): array {
+                return ['id' => $step->id->text, ...$known['step '.spl_object_id($step->words)] ??= self::step($step)];
+            }, $ordered->steps);
+
+            return [
+                'id' => $ordered->id(),
+                'position' => $ordered->position?->value,
+                'label' => $ordered->position?->label() ?? 'Whole rig',
+                ...$shared,
+                'steps' => $steps,
+            ];
+        }, $operations);
+    }
+
+    /** @return Doc what is the same at every engine of one kind */
+    private static function shared(OrderedOperation $ordered): array
     {
         return [
-            'id' => $ordered->id(),
-            'position' => $ordered->position?->value,
-            'label' => $ordered->position?->label() ?? 'Whole rig',
             'task' => $ordered->task?->value,
             'title' => $ordered->operation->title,
             'attendedMin' => $ordered->work->hands->handsOnMin,
@@ -40,7 +66,6 @@ final readonly class OperationDocument
             'why' => $ordered->operation->why,
             'gates' => array_map(static fn (Gate $gate): string => $gate->text(), $ordered->work->gates()),
             'cautions' => array_map(self::caution(...), $ordered->operation->doing->outfit->cautions),
-            'steps' => array_map(self::step(...), $ordered->steps),
             'movable' => null !== $ordered->position && null === $ordered->operation->calling->mode,
             'byHand' => $ordered->isByHand(),
         ];
@@ -73,7 +98,6 @@ final readonly class OperationDocument
         $tightening = $step->figures->tightening;
 
         return [
-            'id' => $step->id->text,
             'text' => $step->words->text,
             'figure' => null === $step->figures->figure ? null : self::figure($step->figures->figure),
             'beside' => $step->words->beside,

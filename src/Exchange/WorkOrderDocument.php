@@ -53,7 +53,7 @@ final readonly class WorkOrderDocument
 
                 return self::engine($engine, $order->request->procedures, $used, $plates[$kind] ??= self::plate($engine, $used));
             }, $order->engines),
-            'operations' => array_map(OperationDocument::of(...), $order->operations),
+            'operations' => OperationDocument::all($order->operations),
             'oil' => array_map(OilDocument::of(...), $order->oil),
             'parts' => array_map(PullDocument::part(...), $order->parts->lines),
             'kits' => array_map(PullDocument::kit(...), $order->parts->kits),
