@@ -383,11 +383,19 @@ final class Mix
         ];
     }
 
-    /** @return array{string, string, string, array<mixed>} */
+    /** @return array{string, string, string, array<mixed>} an order untouched, or what is left of one that was begun */
     private function wholeJob(): array
     {
-        $number = $this->order('issued', 3);
-        $steps = GoodDay::wholeJob($this->seen('ada', "/api/orders/$number/bench"));
+        $number = $this->order($this->chance(50) ? 'issued' : 'in_work', 3);
+        $bench = $this->seen('ada', "/api/orders/$number/bench");
+        $done = $bench->at('steps')->isNull() ? [] : array_column(array_filter(
+            array_map(static fn (Cursor $step): array => (array) $step->raw(), $bench->at('steps')->list()),
+            static fn (array $step): bool => true === $step['done'],
+        ), 'id');
+        $steps = array_values(array_filter(
+            GoodDay::wholeJob($bench),
+            static fn (array $entry): bool => !\in_array($entry['stepId'], $done, true),
+        ));
 
         return ['ada', 'POST', "/api/orders/$number/entries", ['entries' => [] === $steps ? [GoodDay::entry('none', 'tick')] : $steps]];
     }
@@ -395,7 +403,12 @@ final class Mix
     /** @return array{string, string, string, array<mixed>} */
     private function release(): array
     {
-        $number = $this->row("SELECT number FROM work_order WHERE status IN ('in_work', 'stopped') OR number % 9 = 0")['number'];
+        // left to chance alone nearly all orders that are tried have had one tick
+        $number = $this->row(
+            $this->chance(50)
+                ? "SELECT number FROM work_order WHERE status = 'in_work' ORDER BY steps - steps_done, number DESC LIMIT 3"
+                : "SELECT number FROM work_order WHERE status IN ('in_work', 'stopped') OR number % 9 = 0",
+        )['number'];
         $bench = $this->seen('ada', "/api/orders/$number/bench");
         $oil = $bench->at('pools')->isNull() ? [] : GoodDay::oilLeft($bench);
 
