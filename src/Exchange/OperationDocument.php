@@ -36,7 +36,10 @@ final readonly class OperationDocument
 
         return array_map(static function (OrderedOperation $ordered) use (&$known): array {
             $work = $ordered->work;
-            $key = implode(' ', array_map(spl_object_id(...), [$work->needs, $work->changes, $work->hands, $work->standing, $ordered->operation]));
+            $key = implode(
+                ' ',
+                array_map(spl_object_id(...), [$work->needs, $work->changes, $work->hands, $work->standing, $ordered->operation]),
+            );
             $shared = $known[$key] ??= self::shared($ordered);
             $steps = array_map(static function (OrderedStep $step) use (&$known): array {
                 return ['id' => $step->id->text, ...$known['step '.spl_object_id($step->words)] ??= self::step($step)];

@@ -94,7 +94,10 @@ final class Conflict extends \RuntimeException implements ExpectedError
 
     public static function ownerOfRemoved(string $name): self
     {
-        return new self('removed.owner', \sprintf('%s can\'t be brought back: its owner was removed as well. Bring the owner back first.', $name));
+        return new self(
+            'removed.owner',
+            \sprintf('%s can\'t be brought back: its owner was removed as well. Bring the owner back first.', $name),
+        );
     }
 
     public static function joinedWithItself(): self

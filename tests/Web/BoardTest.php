@@ -74,7 +74,9 @@ final class BoardTest extends ApiTestCase
             [$caller->at('owner')->at('phone')->raw(), $caller->at('stepsDone')->raw(), $caller->at('worker')->raw()],
         );
         self::assertNotNull($caller->at('next')->raw());
-        $connection->executeStatement("UPDATE work_order SET document = REPLACE(document, 'Place the boat', 'Placed') WHERE number = $later");
+        $connection->executeStatement(
+            "UPDATE work_order SET document = REPLACE(document, 'Place the boat', 'Placed') WHERE number = $later",
+        );
         $this->entities()->clear();
         self::assertSame(0, $this->call('GET', "/api/orders/$later")->at('caller')->at('stepsDone')->raw(), 'what was changed is not told');
     }

@@ -105,7 +105,11 @@ final class TakenBackTest extends ApiTestCase
     public function testABoatComesBackAfterItsOwner(): void
     {
         $this->signIn('ines');
-        $owner = $this->call('POST', '/api/customers', ['name' => 'Anna', 'email' => null, 'phone' => null])->at('id')->int(1, \PHP_INT_MAX);
+        $owner = $this->call(
+            'POST',
+            '/api/customers',
+            ['name' => 'Anna', 'email' => null, 'phone' => null],
+        )->at('id')->int(1, \PHP_INT_MAX);
         $use = ['water' => 'salt', 'kept' => 'moored', 'commercial' => false, 'months' => [5], 'idling' => false, 'silt' => false];
         $body = ['name' => 'Ghost', 'kind' => 'x', 'registration' => '', 'customerId' => $owner, 'use' => $use];
         $boat = $this->call('POST', '/api/boats', $body)->at('id')->int(1, \PHP_INT_MAX);

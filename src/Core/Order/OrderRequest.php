@@ -53,34 +53,24 @@ final readonly class OrderRequest
             $this->policy->changeMin,
         );
 
-        return new self(
-            $this->number,
-            $this->day,
-            $this->place,
-            $this->air,
-            $policy,
-            $this->shelf,
-            $this->parts,
-            $this->engines,
-            $this->procedures,
-            $this->technicians,
-            $this->kits,
-            $this->wrenches,
-            $this->allowance,
-            $this->byHand,
-            $this->shared,
-        );
+        return $this->with($policy, $this->engines);
     }
 
     /** @param non-empty-list<EngineRequest> $engines */
     public function withEngines(array $engines): self
+    {
+        return $this->with($this->policy, $engines);
+    }
+
+    /** @param non-empty-list<EngineRequest> $engines */
+    private function with(OrderPolicy $policy, array $engines): self
     {
         return new self(
             $this->number,
             $this->day,
             $this->place,
             $this->air,
-            $this->policy,
+            $policy,
             $this->shelf,
             $this->parts,
             $engines,

@@ -80,8 +80,10 @@ final readonly class Timeline
     public function fills(TimelineEntry $wait): array
     {
         $filling = $wait->work->hands->unattendedMin > 0
-            ? array_filter($this->entries, static fn (TimelineEntry $entry): bool => $entry !== $wait && $entry->heldEndMin() > $entry->startMin
-                && $entry->startMin < $wait->endMin() && $entry->heldEndMin() > $wait->heldEndMin())
+            ? array_filter($this->entries, static fn (TimelineEntry $entry): bool => $entry !== $wait
+                && $entry->heldEndMin() > $entry->startMin
+                && $entry->startMin < $wait->endMin()
+                && $entry->heldEndMin() > $wait->heldEndMin())
             : [];
 
         return array_values(array_map(static fn (TimelineEntry $entry): string => $entry->id(), $filling));

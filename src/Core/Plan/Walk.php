@@ -236,7 +236,8 @@ final class Walk
             return false;
         }
 
-        return !$this->map->runs[$number] || $this->mayRun($position, $minute, $minute + $this->map->runEnds[$number] + 2 * $this->changeMin);
+        return !$this->map->runs[$number]
+            || $this->mayRun($position, $minute, $minute + $this->map->runEnds[$number] + 2 * $this->changeMin);
     }
 
     /** @param int $until when it stops, at the latest */

@@ -46,7 +46,10 @@ final readonly class EngineFacts
     /** Whether anything answers, without working out how it would be shown. */
     public function knows(string $path): bool
     {
-        return isset($this->worked[$path]) || null !== $this->value($path) || null !== $this->school($path) || null !== FactPath::read($path)?->task;
+        return isset($this->worked[$path])
+            || null !== $this->value($path)
+            || null !== $this->school($path)
+            || null !== FactPath::read($path)?->task;
     }
 
     public function figure(string $path): ?Figure

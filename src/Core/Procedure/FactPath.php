@@ -29,7 +29,9 @@ final readonly class FactPath
         $task = 'task' === $kind ? Task::tryFrom($rest) : null;
         $question = 'policy' === $kind ? Question::tryFrom($rest) : null;
 
-        return null !== $field || null !== $task || null !== $question || self::isWorked($text) ? new self($text, $field, $task, $question) : null;
+        return null !== $field || null !== $task || null !== $question || self::isWorked($text)
+            ? new self($text, $field, $task, $question)
+            : null;
     }
 
     public static function isWorked(string $text): bool

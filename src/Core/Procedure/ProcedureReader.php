@@ -49,8 +49,8 @@ final readonly class ProcedureReader
     private static function operation(Cursor $operation): Operation
     {
         $operation->knowsOnly(
-            'id', 'title', 'scope', 'phase', 'attendedMin', 'each', 'presenceMin', 'presenceFrom', 'unattendedMin', 'unattendedFrom', 'restFrom',
-            'when', 'attitude', 'lockout', 'thermal', 'zone', 'people', 'together', 'mode', 'openings', 'shut', 'opens', 'closes', 'only',
+            'id', 'title', 'scope', 'phase', 'attendedMin', 'each', 'presenceMin', 'presenceFrom', 'unattendedMin', 'unattendedFrom',
+            'restFrom', 'when', 'attitude', 'lockout', 'thermal', 'zone', 'people', 'together', 'mode', 'openings', 'shut', 'opens', 'closes', 'only',
             'effects', 'parts', 'tools', 'cautions', 'why', 'steps',
         );
         $effects = self::enums($operation->at('effects'), Effect::class);

@@ -13,6 +13,11 @@ final readonly class Plate
 
     public function isSameAs(self $other): bool
     {
-        return [$this->model, $this->serial, $this->year, $this->gearcase] === [$other->model, $other->serial, $other->year, $other->gearcase];
+        return [$this->model, $this->serial, $this->year, $this->gearcase] === [
+            $other->model,
+            $other->serial,
+            $other->year,
+            $other->gearcase,
+        ];
     }
 }

@@ -27,7 +27,10 @@ final readonly class TellCaller
         // what does not fit its seals is not told to anybody
         $bench = null === $view->file->document || null !== $view->flaw ? null : $this->bench->of($view->file);
         $work = Cursor::over($view->work ?? ['parts' => [], 'oil' => []]);
-        $parts = array_values(array_filter($work->at('parts')->list(), static fn (Cursor $part): bool => true !== $part->at('atHand')->raw()));
+        $parts = array_values(array_filter(
+            $work->at('parts')->list(),
+            static fn (Cursor $part): bool => true !== $part->at('atHand')->raw(),
+        ));
         [$cost, $unpriced] = $this->cost($parts);
         $entries = $bench?->log->entries ?? [];
 

@@ -35,7 +35,9 @@ final readonly class ShowOrder
         if (null === $file->document) {
             $view = ($this->preview)($file, $file->draft);
 
-            $flaw = \in_array($file->status, [OrderStatus::Draft, OrderStatus::Discarded], true) ? null : $this->seals->flawOfOrder($number);
+            $flaw = \in_array($file->status, [OrderStatus::Draft, OrderStatus::Discarded], true)
+                ? null
+                : $this->seals->flawOfOrder($number);
 
             return new OrderView($view->file, $view->boat, $view->engines, $view->work, [], $this->book->tasks(), $flaw);
         }

@@ -26,8 +26,15 @@ final readonly class FitEngine
 {
     private const MOST = 5;
 
-    public function __construct(private Register $register, private Orders $orders, private ReckonDues $reckon, private MoveLog $moves, private AuditLog $audit, private Unit $unit, private Today $today)
-    {
+    public function __construct(
+        private Register $register,
+        private Orders $orders,
+        private ReckonDues $reckon,
+        private MoveLog $moves,
+        private AuditLog $audit,
+        private Unit $unit,
+        private Today $today,
+    ) {
     }
 
     /** @throws NotFound|Conflict|InvalidDocument */

@@ -16,8 +16,14 @@ use FreshTack\Shop\Unit;
 
 final readonly class KeepBoat
 {
-    public function __construct(private Register $register, private Orders $orders, private ReckonDues $reckon, private Removals $removals, private AuditLog $audit, private Unit $unit)
-    {
+    public function __construct(
+        private Register $register,
+        private Orders $orders,
+        private ReckonDues $reckon,
+        private Removals $removals,
+        private AuditLog $audit,
+        private Unit $unit,
+    ) {
     }
 
     /** @throws NotFound|Conflict */

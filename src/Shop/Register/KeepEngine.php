@@ -19,8 +19,15 @@ use FreshTack\Shop\Unit;
 
 final readonly class KeepEngine
 {
-    public function __construct(private Register $register, private EngineLogs $logs, private ReckonDues $reckon, private Removals $removals, private AuditLog $audit, private Unit $unit, private Today $today)
-    {
+    public function __construct(
+        private Register $register,
+        private EngineLogs $logs,
+        private ReckonDues $reckon,
+        private Removals $removals,
+        private AuditLog $audit,
+        private Unit $unit,
+        private Today $today,
+    ) {
     }
 
     /** @throws NotFound|Conflict|InvalidDocument */

@@ -28,8 +28,12 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 #[IsGranted('ROLE_STAFF')]
 final readonly class EngineLogController
 {
-    public function __construct(private ShowEngineLog $show, private TakeBackLine $takeBack, private BringBackLine $bringBack, private FitEngine $fit)
-    {
+    public function __construct(
+        private ShowEngineLog $show,
+        private TakeBackLine $takeBack,
+        private BringBackLine $bringBack,
+        private FitEngine $fit,
+    ) {
     }
 
     /** @throws ExpectedError */

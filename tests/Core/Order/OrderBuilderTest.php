@@ -377,7 +377,14 @@ final class OrderBuilderTest extends TestCase
             Generators::vector(\count(Question::cases()), Generators::choose(0, 2)),
             Generators::choose(1, 3),
             Generators::choose(0, 7),
-        )->then(static function (array $engines, int $count, string $place, array $answers, int $technicians, int $kind) use ($sheets, $tasks, $positions): void {
+        )->then(static function (
+            array $engines,
+            int $count,
+            string $place,
+            array $answers,
+            int $technicians,
+            int $kind,
+        ) use ($sheets, $tasks, $positions): void {
             /** @var list<array{int, int}> $engines */
             $built = [];
             foreach (\array_slice($engines, 0, $count) as $index => [$sheet, $bits]) {

@@ -87,7 +87,10 @@ final class WorkPlannerTest extends TestCase
         foreach ([1, 2] as $technicians) {
             $order = self::order($rig, ['engine_oil', 'gear_lubricant', 'spark_plugs'], $technicians, Effort::Preview);
             $positions = array_map(static fn (EngineOrder $engine): Position => $engine->position, $order->engines);
-            $first = array_values(array_filter(array_map(static fn (TimelineEntry $entry): ?Position => $entry->work->position, $order->timeline->entries)))[0];
+            $first = array_values(array_filter(array_map(
+                static fn (TimelineEntry $entry): ?Position => $entry->work->position,
+                $order->timeline->entries,
+            )))[0];
 
             self::assertLessThanOrEqual(intdiv(\count($positions), 2), array_search($first, $positions, true));
         }
@@ -109,7 +112,10 @@ final class WorkPlannerTest extends TestCase
 
     public function testWithSharedKeysNobodyWorksWhileANeighbourCanStart(): void
     {
-        $engines = array_map(static fn (array $engine): array => Requests::engine(...[...$engine, ['engine_oil']]), self::RIGS['the oyster twins']);
+        $engines = array_map(
+            static fn (array $engine): array => Requests::engine(...[...$engine, ['engine_oil']]),
+            self::RIGS['the oyster twins'],
+        );
         $request = Book::with(Requests::rig($engines), ['technicians'], 2);
         $apart = Requests::build($request, Effort::Preview)->timeline->elapsedMin;
 
