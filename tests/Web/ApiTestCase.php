@@ -164,16 +164,24 @@ abstract class ApiTestCase extends WebTestCase
         return $number;
     }
 
-    /** The same order with its whole job entered and let go by the technician, who stays signed in. */
-    protected function releasedTwin(): int
+    /** The bench of the same order with its whole job entered by the technician, who stays signed in. */
+    protected function workedTwin(): Cursor
     {
         $number = $this->issuedTwin();
         $this->signIn('ada');
-        $bench = $this->call(
+
+        return $this->call(
             'POST',
             "/api/orders/$number/entries",
             ['entries' => $this->wholeJob($this->call('GET', "/api/orders/$number/bench"))],
         );
+    }
+
+    /** The same order let go. */
+    protected function releasedTwin(): int
+    {
+        $bench = $this->workedTwin();
+        $number = $bench->at('order')->at('number')->int(1, \PHP_INT_MAX);
         $this->call(
             'POST',
             "/api/orders/$number/release",

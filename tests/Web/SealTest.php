@@ -135,13 +135,8 @@ final class SealTest extends ApiTestCase
 
     public function testNoRecordIsWrittenFromWhatWasChanged(): void
     {
-        $number = $this->issuedTwin();
-        $this->signIn('ada');
-        $bench = $this->call(
-            'POST',
-            "/api/orders/$number/entries",
-            ['entries' => $this->wholeJob($this->call('GET', "/api/orders/$number/bench"))],
-        );
+        $bench = $this->workedTwin();
+        $number = $bench->at('order')->at('number')->int(1, \PHP_INT_MAX);
         $this->changed("UPDATE bench_entry SET account = 'bram' WHERE work_order_id = $number ORDER BY sequence LIMIT 1");
         $problem = $this->call(
             'POST',
