@@ -32,8 +32,8 @@ const gap = computed(() => {
     <p>
       <strong>{{ minutesText(timeline.elapsedMin) }}</strong> from the first hand to the last,
       {{ minutesText(timeline.handsOnMin) }} hands-on, {{ minutesText(timeline.presenceMin) }} by running engines,
-      {{ timeline.changes }} {{ timeline.changes === 1 ? 'change' : 'changes' }} of place, {{ timeline.turns }} of
-      attitude; {{ gap }}.
+      {{ timeline.changes }} {{ timeline.changes === 1 ? 'change' : 'changes' }} of place, an engine tilted or let down
+      {{ timeline.turns === 1 ? 'once' : `${timeline.turns} times` }}; {{ gap }}.
     </p>
     <p class="told" aria-live="polite">
       <template v-if="entry && operation">
