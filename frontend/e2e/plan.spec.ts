@@ -1,4 +1,8 @@
 import { expect, test, type Page } from '@playwright/test'
+import { execFileSync } from 'node:child_process'
+import { writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { engine, openCheckIn, sendCheckIn, signedIn } from './shop'
 
 interface Kept {
@@ -55,5 +59,14 @@ test('what is issued is the plan that was seen; what changed since is told first
     await expect(writer.getByText('Issued.', { exact: false }).first()).toBeVisible()
     await expect(slip.locator('dt', { hasText: 'elapsed' }).locator('+ dd')).toHaveText(elapsed ?? '')
     await expect(writer).toHaveURL(new RegExp(`/orders/${number}$`))
+  })
+
+  await test.step('on paper each of the two finds what is theirs', async () => {
+    const href = (await writer.getByRole('link', { name: 'Print A4' }).getAttribute('href')) ?? ''
+    const file = join(tmpdir(), `order-of-two-${number}.pdf`)
+    writeFileSync(file, await (await writer.request.get(href)).body())
+    const text = execFileSync('pdftotext', ['-layout', file, '-']).toString()
+    expect(text).toMatch(/Take the cowl off technician 1, \d+ min/)
+    expect(text).toMatch(/Take the cowl off technician 2, \d+ min/)
   })
 })
