@@ -76,8 +76,28 @@ final readonly class RequestReader
         $shared = !$cursor->at('sharedLockout')->isNull() && $cursor->at('sharedLockout')->bool();
         $cursor->flaws->throwIfAny();
 
-        return null === $air || null === $policy || [] === $engines
-            ? throw InvalidDocument::at('', 'This request can\'t be read.') : new OrderRequest($head[0], $head[1], $head[2], $air, $policy, array_values($shelf), $parts, $engines, $procedures, $hands, $kits, $wrenches, $allowance, $byHand, $shared);
+        if (null === $air || null === $policy || [] === $engines) {
+            throw InvalidDocument::at('', 'This request can\'t be read.');
+        }
+        [$number, $day, $place] = $head;
+
+        return new OrderRequest(
+            $number,
+            $day,
+            $place,
+            $air,
+            $policy,
+            array_values($shelf),
+            $parts,
+            $engines,
+            $procedures,
+            $hands,
+            $kits,
+            $wrenches,
+            $allowance,
+            $byHand,
+            $shared,
+        );
     }
 
     /** Minutes without a reason are a flaw at the reason. */

@@ -208,7 +208,7 @@ final class Walk
     {
         $stretch = $this->map->stretches[$number];
         $position = $this->map->positions[$number];
-        if ($this->map->fuel[$number] && $this->runsUntil > $minute || $this->map->sprays[$number] && $this->runsUntil > $minute) {
+        if (($this->map->fuel[$number] || $this->map->sprays[$number]) && $this->runsUntil > $minute) {
             return false;
         }
         if ('' === $position) {

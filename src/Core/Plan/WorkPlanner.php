@@ -53,11 +53,19 @@ final readonly class WorkPlanner
                 [$best, $taste] = null === $best || $cost <= $best ? [$cost, $tried] : [$best, $taste];
             }
         }
-        $plan = $found->calmest() ?? throw CannotPlan::standstill(...array_map(static fn (int $number): PlannedWork => $rig->stretches[$number]->works[0], $stuck ?? [0, 0]));
+        $plan = $found->calmest() ?? throw self::standstill($rig, $stuck);
         $plan = Mirror::fromPort($rig, $plan);
         $bound = Effort::Full === $effort ? PlanBound::of($rig, $technicians, $changeMin) : null;
 
         return new Timeline((new TimelineMaker($rig, $technicians))->entries($plan), $technicians, $plan->makespanMin, $bound, $count);
+    }
+
+    /** @param array{int, int}|null $stuck */
+    private static function standstill(RigWorks $rig, ?array $stuck): CannotPlan
+    {
+        [$one, $other] = $stuck ?? [0, 0];
+
+        return CannotPlan::standstill($rig->stretches[$one]->works[0], $rig->stretches[$other]->works[0]);
     }
 
     private function taste(int $walk, WalkMap $map, Dice $dice): Taste

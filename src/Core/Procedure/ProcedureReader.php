@@ -50,8 +50,8 @@ final readonly class ProcedureReader
     {
         $operation->knowsOnly(
             'id', 'title', 'scope', 'phase', 'attendedMin', 'each', 'presenceMin', 'presenceFrom', 'unattendedMin', 'unattendedFrom',
-            'restFrom', 'when', 'attitude', 'lockout', 'thermal', 'zone', 'people', 'together', 'mode', 'openings', 'shut', 'opens', 'closes', 'only',
-            'effects', 'parts', 'tools', 'cautions', 'why', 'steps',
+            'restFrom', 'when', 'attitude', 'lockout', 'thermal', 'zone', 'people', 'together', 'mode', 'openings', 'shut', 'opens',
+            'closes', 'only', 'effects', 'parts', 'tools', 'cautions', 'why', 'steps',
         );
         $effects = self::enums($operation->at('effects'), Effect::class);
         $steps = array_map(self::step(...), $operation->at('steps')->list(1, 40));

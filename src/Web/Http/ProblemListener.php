@@ -81,7 +81,7 @@ final readonly class ProblemListener
     {
         return match (true) {
             $error->getPrevious() instanceof ResourceNotFoundException => 'There is nothing at this address. '.self::GO_BACK,
-            $error->getPrevious() instanceof MethodNotAllowedException => 'What stands at this address can\'t be used like that. '.self::GO_BACK,
+            $error->getPrevious() instanceof MethodNotAllowedException => 'This address can\'t be used like that. '.self::GO_BACK,
             '' === $error->getMessage() => 'This can\'t be answered.',
             default => $error->getMessage(),
         };
