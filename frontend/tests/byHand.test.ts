@@ -72,6 +72,17 @@ describe('the steps of an order', () => {
     expect(await html(StepsTab, { work: anOrder(), draft: aDraft() })).toContain('Do “Grease” earlier')
   })
 
+  it('say whose each is where more than one works', async () => {
+    const whose = (technicians: number, own: number[]) =>
+      words(StepsTab, {
+        work: anOrder(),
+        timeline: { technicians, entries: [{ id: 'port.grease', technicians: own }] },
+      })
+    expect(await whose(2, [2])).toMatch(/Grease technician 2, \d+ min/)
+    expect(await whose(2, [1, 2])).toMatch(/Grease technicians 1 and 2, \d+ min/)
+    expect(await whose(1, [1])).not.toContain('technician')
+  })
+
   it('say what was moved, what was refused and what lost its place', async () => {
     const byHand = {
       ...moved(moved(nothingByHand, 'port.grease', 'port.fill'), 'port.fill', 'port.lock-out'),

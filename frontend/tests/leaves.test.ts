@@ -188,6 +188,11 @@ describe('the timeline', () => {
     expect(shown).toContain('no plan with these lockouts is shorter')
   })
 
+  it('leaves out what does not happen', async () => {
+    const shown = await words(TimelineTab, { work: anOrder(), timeline: { ...timeline, turns: 0 } })
+    expect(shown).toContain('2 changes of place; no plan')
+  })
+
   it('says that it is being worked out', async () => {
     expect(await words(TimelineTab, { work: anOrder(), timeline: null })).toBe('The plan is being worked out.')
   })

@@ -1,4 +1,4 @@
-import type { Operation, WorkOrder } from '@/shared/api/types'
+import type { Operation, Plan, WorkOrder } from '@/shared/api/types'
 
 /**
  * Orders that were issued under the first format of work orders stay as they are: they do not know presence, persons,
@@ -33,4 +33,12 @@ export function timesText(operation: Operation): string {
   ]
     .filter((part) => part !== '')
     .join(', ')
+}
+
+/** Who does an operation, in words; nothing where one technician does it all, or no plan says it yet. */
+export function whoseText(timeline: Plan['timeline'] | null | undefined, operationId: string): string {
+  const own = timeline?.entries.find((entry) => entry.id === operationId)?.technicians ?? []
+  return (timeline?.technicians ?? 1) > 1 && own.length > 0
+    ? `${own.length > 1 ? 'technicians' : 'technician'} ${own.join(' and ')}`
+    : ''
 }

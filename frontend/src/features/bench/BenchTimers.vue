@@ -2,12 +2,14 @@
 import { computed } from 'vue'
 import type { Bench } from '@/shared/api/types'
 import { useNow } from '@/shared/now'
+import { whoseText } from '@/shared/times'
 import { countdownText } from '@/shared/units'
 import { runningTimers } from './timers'
 import type { BenchStep } from './useBench'
 
 /** Timers never hide; beside them, where in the order we are. */
 const props = defineProps<{ bench: Bench; at: number; count: number; current: BenchStep | null }>()
+const whose = computed(() => whoseText(props.bench.document.timeline, props.current?.operation.id ?? ''))
 const now = useNow()
 const timers = computed(() =>
   runningTimers(props.bench).map((timer) => ({
@@ -34,7 +36,7 @@ const timers = computed(() =>
     </div>
     <span class="at"
       >step <strong>{{ Math.min(at + 1, count) }}</strong> of {{ count
-      }}{{ current ? ` · ${current.operation.title}` : '' }}</span
+      }}{{ current ? ` · ${current.operation.title}` : '' }}{{ whose === '' ? '' : ` · ${whose}` }}</span
     >
   </div>
 </template>

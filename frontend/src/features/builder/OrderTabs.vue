@@ -27,6 +27,7 @@ const shown = computed<Record<string, unknown>>(() => ({
   modelValue: tab.value,
   'onUpdate:modelValue': (name: string | number) => (tab.value = name),
 }))
+const timeline = computed(() => props.work.timeline ?? props.plan?.timeline ?? null)
 const steps = computed(() => props.work.operations.reduce((sum, operation) => sum + operation.steps.length, 0))
 </script>
 
@@ -36,13 +37,17 @@ const steps = computed(() => props.work.operations.reduce((sum, operation) => su
       ><p v-if="sketch" class="muted small" role="status">
         First sketch. The plan that will be issued is being worked out …
       </p>
-      <StepsTab :work="work" :draft="editable ? draft : null" @change="(part) => emit('change', part)"
+      <StepsTab
+        :work="work"
+        :timeline="timeline"
+        :draft="editable ? draft : null"
+        @change="(part) => emit('change', part)"
     /></el-tab-pane>
     <el-tab-pane label="Timeline" name="timeline"
       ><p v-if="sketch" class="muted small" role="status">
         First sketch. The plan that will be issued is being worked out …
       </p>
-      <TimelineTab v-if="tab === 'timeline'" :work="work" :timeline="work.timeline ?? plan?.timeline ?? null"
+      <TimelineTab v-if="tab === 'timeline'" :work="work" :timeline="timeline"
     /></el-tab-pane>
     <el-tab-pane label="Fluids" name="fluids"><FluidsTab :work="work" /></el-tab-pane>
     <el-tab-pane :label="`Parts ${work.parts.length}`" name="parts"

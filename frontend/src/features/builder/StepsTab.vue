@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue'
-import type { ByHand, Draft, Operation, WorkOrder } from '@/shared/api/types'
-import { timesText } from '@/shared/times'
+import type { ByHand, Draft, Operation, Plan, WorkOrder } from '@/shared/api/types'
+import { timesText, whoseText } from '@/shared/times'
 import WhyButton from '@/shared/ui/WhyButton.vue'
 import { movedBack, movesOf, nothingByHand, withoutStep } from './byHand'
 import StepLine from './StepLine.vue'
 import StepTools from './StepTools.vue'
 
 /** The work in its order; while it is a draft, it may be changed by hand as far as the gates allow. */
-const props = defineProps<{ work: WorkOrder; draft?: Draft | null }>()
+const props = defineProps<{ work: WorkOrder; draft?: Draft | null; timeline?: Plan['timeline'] | null }>()
 const emit = defineEmits<{ change: [part: Partial<Draft>] }>()
 const byHand = computed(() => props.draft?.byHand ?? nothingByHand)
 const changes = computed(() => byHand.value.moves.length + byHand.value.steps.length)
@@ -52,7 +52,9 @@ function change(next: ByHand, operation?: Operation): void {
     <li v-for="operation in work.operations" :key="operation.id" :id="`work-${operation.id}`">
       <div class="row head">
         <strong>{{ operation.label }} · {{ operation.title }}</strong>
-        <span class="muted small">{{ timesText(operation) }}</span>
+        <span class="muted small">{{
+          [whoseText(timeline, operation.id), timesText(operation)].filter((part) => part !== '').join(', ')
+        }}</span>
         <span v-if="operation.byHand" class="small caution">added by hand</span>
         <WhyButton :about="operation.title" :text="operation.why">
           <p v-for="step in operation.steps.filter((each) => each.figure !== null)" :key="step.id" class="small">

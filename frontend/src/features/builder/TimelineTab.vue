@@ -24,6 +24,11 @@ const gap = computed(() => {
     ? 'no plan with these lockouts is shorter'
     : `at best ${minutesText(boundMin)}, so at most ${(gapPermille / 10).toFixed(1)} % too long`
 })
+/** Nothing where no engine is tilted. */
+const tilted = computed(() => {
+  const turns = props.timeline?.turns ?? 0
+  return turns === 0 ? '' : `, an engine tilted or let down ${turns === 1 ? 'once' : `${turns} times`}`
+})
 </script>
 
 <template>
@@ -32,8 +37,7 @@ const gap = computed(() => {
     <p>
       <strong>{{ minutesText(timeline.elapsedMin) }}</strong> from the first hand to the last,
       {{ minutesText(timeline.handsOnMin) }} hands-on, {{ minutesText(timeline.presenceMin) }} by running engines,
-      {{ timeline.changes }} {{ timeline.changes === 1 ? 'change' : 'changes' }} of place, an engine tilted or let down
-      {{ timeline.turns === 1 ? 'once' : `${timeline.turns} times` }}; {{ gap }}.
+      {{ timeline.changes }} {{ timeline.changes === 1 ? 'change' : 'changes' }} of place{{ tilted }}; {{ gap }}.
     </p>
     <p class="told" aria-live="polite">
       <template v-if="entry && operation">
