@@ -12,6 +12,7 @@ const used = computed(() => props.work.parts.filter((part) => !part.atHand))
 const pieces = computed(() => used.value.reduce((sum, part) => sum + part.count, 0))
 const short = computed(() => used.value.filter((part) => part.short > 0))
 const elapsed = computed(() => props.plan?.timeline?.elapsedMin ?? props.work.labour.elapsedMin)
+const changes = computed(() => props.plan?.timeline?.changes ?? props.work.labour.changes)
 const saved = computed(() =>
   Math.max(0, (props.plan?.aloneMin ?? 0) - props.work.labour.handsOnMin - props.work.labour.presenceMin),
 )
@@ -41,9 +42,9 @@ function expect(event: Event): void {
       <dt>by running engines</dt>
       <dd>{{ minutesText(work.labour.presenceMin) }}</dd>
     </template>
-    <template v-if="plan?.timeline && plan.timeline.changes > 0">
+    <template v-if="changes > 0">
       <dt>changes of place</dt>
-      <dd>{{ plan.timeline.changes }}</dd>
+      <dd>{{ changes }}</dd>
     </template>
     <template v-if="saved > 0">
       <dt>sharing saves</dt>
