@@ -149,6 +149,20 @@ test('what one person could not send is never sent for another', async ({ browse
   await signIn('ines')
   await expect(strip(writer)).toHaveCount(0)
   await expect.poll(() => tasks(writer, number)).toEqual(['engine_oil'])
+
+  await test.step('nor when another page of this browser has signed somebody else in', async () => {
+    const other = await writer.request.post('/api/sign-in', {
+      headers: { 'X-Fresh-Tack': '1' },
+      data: { username: 'mora', password: 'verrin-inlet' },
+    })
+    expect(other.status()).toBe(200)
+    await task(writer, 'Spark plugs').click()
+    await expect(writer.getByText('Somebody else has signed in in this browser.')).toBeVisible()
+    expect(await tasks(writer, number)).toEqual(['engine_oil'])
+    await signIn('ines')
+    await expect(strip(writer)).toHaveCount(0)
+    await expect.poll(() => tasks(writer, number)).toEqual(['engine_oil', 'spark_plugs'])
+  })
 })
 
 test('what somebody else changed is shown first, and what was entered here can be put back in', async ({ browser }) => {

@@ -34,9 +34,19 @@ describe('work moved by hand', () => {
   it('passes what belongs to another engine and what is set as it is needed', () => {
     const work = anOrder()
     const [, grease, , fill] = work.operations
-    expect(grease && neighbour(work, grease, 1)?.id).toBe('port.fill')
-    expect(grease && neighbour(work, grease, -1)).toBeNull()
-    expect(fill && neighbour(work, fill, -1)?.id).toBe('port.grease')
+    expect(grease && neighbour(work, nothingByHand, grease, 1)?.id).toBe('port.fill')
+    expect(grease && neighbour(work, nothingByHand, grease, -1)).toBeNull()
+    expect(fill && neighbour(work, nothingByHand, fill, -1)?.id).toBe('port.grease')
+  })
+
+  it('goes two places when it is pressed twice before there is an answer', () => {
+    const work = { ...anOrder(), operations: [anOperation('port.plugs', [], { movable: true }), ...operations] }
+    const fill = anOperation('port.fill', [], { title: 'Fill the oil', movable: true })
+    const once = moved(nothingByHand, 'port.fill', 'port.grease')
+    expect(neighbour(work, once, fill, -1)?.id).toBe('port.plugs')
+    expect(neighbour(work, once, fill, 1)?.id).toBe('port.grease')
+    const refused = { refused: [{ work: 'port.fill', before: 'port.grease', gate: null, why: 'No.' }], lost: [] }
+    expect(neighbour({ ...work, byHand: refused }, once, fill, -1)?.id).toBe('port.grease')
   })
 
   it('says which gate refuses, at the work that was moved', () => {

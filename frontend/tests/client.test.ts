@@ -1,15 +1,16 @@
 import { beforeEach, describe, expect, it } from 'vitest'
 import { nextTick } from 'vue'
-import { answered, asProblem, Problem, sessionLost } from '@/shared/api/client'
+import { answered, asProblem, Problem } from '@/shared/api/client'
 import { plainCopy } from '@/shared/copy'
 import { useKept } from '@/shared/kept'
+import { sessionLost } from '@/shared/signedIn'
 
 function answer(status: number, error: unknown): Promise<{ error: unknown; response: Response }> {
   return Promise.resolve({ error, response: new Response(null, { status }) })
 }
 
 describe('answers of the server', () => {
-  beforeEach(() => (sessionLost.value = false))
+  beforeEach(() => (sessionLost.value = null))
 
   it('gives the data of a good one', async () => {
     await expect(answered(Promise.resolve({ data: { a: 1 }, response: new Response() }))).resolves.toEqual({ a: 1 })
@@ -29,19 +30,19 @@ describe('answers of the server', () => {
       'document.invalid',
       'Too low.',
     ])
-    expect(sessionLost.value).toBe(false)
+    expect(sessionLost.value).toBeNull()
   })
 
   it('notices that the session has ended', async () => {
     const details = { type: 'urn:fresh-tack:login.needed', title: '', status: 401, detail: 'Please sign in.' }
     await expect(answered(answer(401, details))).rejects.toBeInstanceOf(Problem)
-    expect(sessionLost.value).toBe(true)
+    expect(sessionLost.value).toBe('ended')
   })
 
   it('a wrong password is no lost session', async () => {
     const details = { type: 'urn:fresh-tack:login.wrong', title: '', status: 401, detail: 'No.' }
     await expect(answered(answer(401, details))).rejects.toBeInstanceOf(Problem)
-    expect(sessionLost.value).toBe(false)
+    expect(sessionLost.value).toBeNull()
   })
 
   it('says that nothing was sent when nobody answers', async () => {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { planDifference } from '@/features/builder/planDifference'
 import type { WorkOrder } from '@/shared/api/types'
-import { withPresence } from '@/shared/times'
+import { ofToday } from '@/shared/ofToday'
 import { aBench, anOperation, aStep } from './fixtures'
 
 const figure = (text: string) => ({ path: 'drain.closing', label: 'closing', text, detail: null, source: 'book' })
@@ -36,9 +36,9 @@ describe('what changed between two plans', () => {
 describe('an order of the first format', () => {
   it('is shown without presence, and one of today as it is', () => {
     const old = { ...plan([fill]), format: 'fresh-tack/work-order/1' } as unknown as WorkOrder
-    expect(withPresence(old).labour.presenceMin).toBe(0)
-    expect(withPresence(old).operations[0]?.people).toBe(1)
+    expect(ofToday(old).labour.presenceMin).toBe(0)
+    expect(ofToday(old).operations[0]?.people).toBe(1)
     const now = plan([fill])
-    expect(withPresence(now)).toBe(now)
+    expect(ofToday(now)).toBe(now)
   })
 })

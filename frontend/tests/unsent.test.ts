@@ -2,9 +2,10 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { adoptDraft, saverOf, type DraftNote } from '@/features/builder/drafts'
 import { api, Problem } from '@/shared/api/client'
 import type { Draft } from '@/shared/api/types'
+import { signedInAs } from '@/shared/signedIn'
 import { takeOver } from '@/shared/unsent/pages'
 import { newQueue } from '@/shared/unsent/queue'
-import { signedInAs, unsent } from '@/shared/unsent/store'
+import { unsent } from '@/shared/unsent/store'
 
 const draft = (complaint: string): Draft => ({ complaint }) as Draft
 const noted = (): string[] => Object.keys(localStorage).filter((key) => key.startsWith('unsent.'))

@@ -174,6 +174,14 @@ final class Conflict extends \RuntimeException implements ExpectedError
         return new self('order.work_begun', \sprintf('Work on order %d has begun with the older figures, so it can\'t be made anew. Keep them, and tell the technician what changed.', $number));
     }
 
+    public static function ofTodaysFormat(int $number): self
+    {
+        return new self(
+            'order.of_today',
+            \sprintf('Order %d was issued by the rules of today. If a sheet changed since, decide on its flag in the book.', $number),
+        );
+    }
+
     /** @param string $how such as "turned down" */
     public static function alreadyDecided(string $what, string $how, string $by): self
     {

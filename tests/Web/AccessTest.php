@@ -111,6 +111,7 @@ final class AccessTest extends ApiTestCase
         yield 'change the policy' => ['PUT', '/api/policy/due', ['mora']];
         yield 'close an order' => ['POST', '/api/orders/1/closing', ['ines', 'mora']];
         yield 'bring an order back' => ['POST', '/api/orders/1/reopening', ['ines', 'mora']];
+        yield 'make an old order anew' => ['POST', '/api/orders/1/renewal', ['mora']];
         yield 'take a reading back' => ['POST', '/api/engines/1/readings/1/taking-back', $all];
         yield 'take a service back' => ['POST', '/api/engines/1/log/done/1/taking-back', ['ines', 'mora']];
         yield 'bring a line back' => ['POST', '/api/engines/1/log/reading/1/bringing-back', ['ines', 'mora']];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Tests\Web;
 
 use FreshTack\Core\Reading\Cursor;
+use FreshTack\Exchange\Json;
 
 /** Holes filled in on an order, and open orders whose values the book has changed since. */
 final class HoleAndFlagTest extends ApiTestCase
@@ -100,6 +101,49 @@ final class HoleAndFlagTest extends ApiTestCase
         $this->call('POST', "/api/flags/$id/decision", ['renew' => false, 'reason' => 'Told Ada.']);
         self::assertSame(204, $this->status);
         self::assertSame(5, $this->call('GET', "/api/orders/$number")->at('work')->at('engines')->at(0)->at('sheet')->at('revision')->raw());
+    }
+
+    public function testAnOrderOfAnEarlierFormatIsMadeAnewUntilWorkBegins(): void
+    {
+        $number = $this->issuedTwin();
+        $this->signIn('mora');
+        $this->call('POST', "/api/orders/$number/renewal", ['reason' => 'Rules of today.']);
+        self::assertSame(409, $this->status, 'it is of today');
+
+        $this->backdate($number);
+        $this->call('POST', "/api/orders/$number/renewal", ['reason' => 'Rules of today.']);
+        self::assertSame(200, $this->status);
+        $view = $this->call('GET', "/api/orders/$number");
+        self::assertSame(['fresh-tack/work-order/2', null], [$view->at('work')->at('format')->raw(), $view->at('order')->at('flaw')->raw()]);
+
+        $this->backdate($number);
+        $this->signIn('ada');
+        $step = $view->at('work')->at('operations')->at(0)->at('steps')->at(0)->at('id')->string();
+        $this->call('POST', "/api/orders/$number/entries", ['entries' => [$this->entry($step, 'tick')]]);
+        self::assertSame(200, $this->status);
+        $this->signIn('mora');
+        $this->call('POST', "/api/orders/$number/renewal", ['reason' => 'Rules of today.']);
+        self::assertSame(409, $this->status, 'somebody has worked on it');
+        self::assertSame('fresh-tack/work-order/1', $this->call('GET', "/api/orders/$number")->at('work')->at('format')->raw());
+    }
+
+    /** As if it had been issued when documents had the first format: without what the second one added. */
+    private function backdate(int $number): void
+    {
+        $connection = $this->entities()->getConnection();
+        $document = $connection->fetchOne('SELECT document FROM work_order WHERE number = ?', [$number]);
+        self::assertIsString($document);
+        $added = array_flip(['secondHandMin', 'presenceMin', 'changes', 'secondHandSold', 'effects', 'people', 'needs', 'presenceEndMin']);
+        $without = static function (mixed $value) use (&$without, $added): mixed {
+            return match (true) {
+                $value instanceof \stdClass => (object) array_map($without, array_diff_key((array) $value, $added)),
+                \is_array($value) => array_map($without, $value),
+                default => $value,
+            };
+        };
+        $earlier = str_replace('work-order/2', 'work-order/1', Json::encode($without(json_decode($document))));
+        $connection->executeStatement('UPDATE work_order SET document = ? WHERE number = ?', [$earlier, $number]);
+        $this->entities()->clear();
     }
 
     public function testAnOrderThatDoesNotUseTheChangedValueIsLeftAlone(): void

@@ -28,7 +28,8 @@ final class OpenApi
             $document = Yaml::parseFile($root.'/docs/api/openapi.yaml');
             \assert(\is_array($document));
             $validator = new Validator();
-            $validator->resolver()?->registerFile('urn:fresh-tack:work-order:1', $root.'/docs/formats/work-order.schema.json');
+            $validator->resolver()?->registerFile('urn:fresh-tack:work-order:2', $root.'/docs/formats/work-order.schema.json');
+            $validator->resolver()?->registerFile('urn:fresh-tack:work-order:1', $root.'/docs/formats/work-order-1.schema.json');
             $components = \is_array($document['components'] ?? null) ? $document['components'] : [];
             $validator->resolver()?->registerRaw((object) json_decode(self::localized(['$id' => 'urn:fresh-tack:api', '$schema' => 'https://json-schema.org/draft/2020-12/schema', '$defs' => $components['schemas'] ?? []])), 'urn:fresh-tack:api');
             self::$loaded = new self($document, $validator);
@@ -162,6 +163,10 @@ final class OpenApi
     /** @param array<mixed> $schema */
     private static function localized(array $schema): string
     {
-        return str_replace(['#/components/schemas/', '../formats/work-order.schema.json#/$defs/', '../formats/work-order.schema.json'], ['urn:fresh-tack:api#/$defs/', 'urn:fresh-tack:work-order:1#/$defs/', 'urn:fresh-tack:work-order:1'], Json::encode($schema));
+        return strtr(Json::encode($schema), [
+            '#/components/schemas/' => 'urn:fresh-tack:api#/$defs/',
+            '../formats/work-order.schema.json' => 'urn:fresh-tack:work-order:2',
+            '../formats/work-order-1.schema.json' => 'urn:fresh-tack:work-order:1',
+        ]);
     }
 }

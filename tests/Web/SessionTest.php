@@ -61,6 +61,21 @@ final class SessionTest extends ApiTestCase
         self::assertSame(401, $this->status);
     }
 
+    public function testWhatAPageStillHasToSendIsNotTakenInTheNameOfWhoeverSignedInSince(): void
+    {
+        $this->signIn('mora');
+        $boat = $this->boatId('Grey Oyster');
+        $draft = $this->draftFor('Grey Oyster');
+        $send = fn (string $for): string => (string) $this->call('POST', \sprintf('/api/boats/%d/check-ins', $boat), $draft, ['HTTP_X-Fresh-Tack' => '1', 'HTTP_X-Fresh-Tack-Account' => $for])->at('detail')->optionalString();
+        $orders = fn (): mixed => $this->entities()->getConnection()->fetchOne('SELECT COUNT(*) FROM work_order');
+        $before = $orders();
+
+        self::assertStringStartsWith('Mora Ostrander has signed in', $send('ines'));
+        self::assertSame([401, $before], [$this->status, $orders()]);
+        self::assertSame('', $send('mora'));
+        self::assertSame(201, $this->status);
+    }
+
     /** @return iterable<string, array{array<string, string>}> */
     public static function forged(): iterable
     {

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { sessionLost } from '@/shared/api/client'
 import { useSession, useShop } from '@/shared/session'
-import { signedInAs, startSending } from '@/shared/unsent/store'
+import { sessionLost, signedInAs } from '@/shared/signedIn'
+import { startSending } from '@/shared/unsent/store'
 import CommandBox from './CommandBox.vue'
 import { adoptUnsent } from './adoptUnsent'
 import LoginForm from './LoginForm.vue'
@@ -41,7 +41,7 @@ void adoptUnsent().finally(() => (ready.value = true))
         <main class="content"><RouterView :key="screen" /></main>
       </div>
     </div>
-    <div v-if="sessionLost" class="veil"><LoginForm :shop="shop ?? null" again /></div>
+    <div v-if="sessionLost" class="veil"><LoginForm :shop="shop ?? null" :again="sessionLost" /></div>
   </template>
 </template>
 

@@ -5,7 +5,7 @@ import { useSignIn } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { roleWords } from '@/shared/words'
 
-const props = defineProps<{ shop: components['schemas']['Shop'] | null; again?: boolean }>()
+const props = defineProps<{ shop: components['schemas']['Shop'] | null; again?: 'ended' | 'other' }>()
 const username = ref('')
 const password = ref('')
 const { mutate, error, isPending } = useSignIn()
@@ -24,7 +24,10 @@ function signIn(): void {
         <h1>Fresh Tack</h1>
         <p class="muted">{{ shop?.name ?? '' }}</p>
       </div>
-      <p v-if="again" class="band">Your session ended. Sign in again: what you typed is still here.</p>
+      <p v-if="again" class="band">
+        {{ again === 'other' ? 'Somebody else has signed in in this browser.' : 'Your session ended.' }}
+        Sign in again: what you typed is still here.
+      </p>
       <label>User name <el-input v-model="username" name="username" autocomplete="username" autofocus /></label>
       <label>
         Password

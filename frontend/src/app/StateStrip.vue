@@ -3,8 +3,9 @@ import { useQueryClient } from '@tanstack/vue-query'
 import { computed, watch, watchEffect } from 'vue'
 import { answered, api, awaySince } from '@/shared/api/client'
 import { useSession } from '@/shared/session'
+import { signedInAs } from '@/shared/signedIn'
 import { timeText } from '@/shared/units'
-import { lateOnes, sendAll, signedInAs, type Unsent } from '@/shared/unsent/store'
+import { lateOnes, sendAll, type Unsent } from '@/shared/unsent/store'
 
 /** Says on every screen that the server is not there, and what has not reached it; looks until it is back. */
 const queries = useQueryClient()

@@ -1,8 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
-import { answered, api, sessionLost } from './api/client'
+import { answered, api } from './api/client'
 import { keys } from './api/keys'
 import type { Account } from './api/types'
+import { sessionBegins } from './signedIn'
 import { sendAll } from './unsent/store'
 
 /** Who is signed in, and what their role may do. */
@@ -43,7 +44,7 @@ export function useSignIn() {
     onSuccess: async () => {
       // whoever it is now, is known before anything goes on
       queries.setQueryData(keys.session, await answered(api.GET('/api/session')))
-      sessionLost.value = false
+      sessionBegins()
       await queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'session' })
     },
   })

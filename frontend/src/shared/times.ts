@@ -1,27 +1,4 @@
-import type { Operation, Plan, WorkOrder } from '@/shared/api/types'
-
-/**
- * Orders that were issued under the first format of work orders stay as they are: they do not know presence, persons,
- * or changes of place. What they lack is filled in for the screens.
- */
-export function withPresence(work: WorkOrder): WorkOrder {
-  if (!(work.format as string).endsWith('/1')) {
-    return work
-  }
-  return {
-    ...work,
-    operations: work.operations.map((operation) => ({ ...operation, presenceMin: 0, people: 1 })),
-    labour: { ...work.labour, presenceMin: 0, secondHandMin: 0, secondHandSold: true, changes: 0 },
-    timeline: work.timeline
-      ? {
-          ...work.timeline,
-          presenceMin: 0,
-          changes: 0,
-          entries: work.timeline.entries.map((entry) => ({ ...entry, presenceEndMin: entry.attendedEndMin })),
-        }
-      : null,
-  }
-}
+import type { Operation, Plan } from '@/shared/api/types'
 
 /** Whose time an operation takes, in words. */
 export function timesText(operation: Operation): string {

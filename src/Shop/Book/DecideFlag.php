@@ -8,6 +8,7 @@ use FreshTack\Core\Plan\CannotPlan;
 use FreshTack\Core\Plan\GateBroken;
 use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Exchange\WorkOrderDocument;
 use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Audit\AuditLog;
 use FreshTack\Shop\Audit\Move;
@@ -21,7 +22,7 @@ use FreshTack\Shop\Order\OrderStatus;
 use FreshTack\Shop\Unit;
 use Psr\Clock\ClockInterface;
 
-/** The manager's word on a flagged order: keep the frozen values, with the reason, or make the order anew from the book of today. */
+/** The manager's word on an order that is not of today: keep the frozen values, or make it anew from the book, each with the reason. */
 final readonly class DecideFlag
 {
     public function __construct(
@@ -51,23 +52,43 @@ final readonly class DecideFlag
         $this->unit->run(function () use ($id, $reason, $by): true {
             $file = $this->orders->getForWork($this->flags->get($id)->orderNumber);
             $this->flags->getToDecide($id);
-            $this->refreeze($file, $by);
-            foreach ($this->flags->ofOrder($file->number) as $waiting) {
-                $this->decided($this->flags->getToDecide($waiting->id), 'renewed', $reason, $by);
-            }
-            $this->audit->add($by->username, 'order.renewed', Subject::order($file->number), ['reason' => $reason]);
+            $this->refreeze($file, $reason, $by);
 
             return true;
         });
     }
 
+    /**
+     * An order that was issued in an earlier format needs no flag to be made anew.
+     *
+     * @throws NotFound|Conflict|InvalidDocument|InvalidQuantity|GateBroken|CannotPlan if work on it has begun, or it is
+     *         of today's format
+     */
+    public function renewOld(int $number, string $reason, Account $by): OrderFile
+    {
+        return $this->unit->run(function () use ($number, $reason, $by): OrderFile {
+            $file = $this->orders->getForWork($number);
+            if (WorkOrderDocument::FORMAT === ($file->issuedDocument()['format'] ?? null)) {
+                throw Conflict::ofTodaysFormat($number);
+            }
+
+            return $this->refreeze($file, $reason, $by);
+        });
+    }
+
     /** @throws NotFound|Conflict|InvalidDocument|InvalidQuantity|GateBroken|CannotPlan */
-    private function refreeze(OrderFile $file, Account $by): void
+    private function refreeze(OrderFile $file, string $reason, Account $by): OrderFile
     {
         if (OrderStatus::Issued !== $file->status || [] !== $this->orders->entries($file->number)) {
             throw Conflict::workHasBegun($file->number);
         }
-        $this->orders->refreeze($file->number, ($this->freeze)($file), $by->username, $this->clock->now());
+        $renewed = $this->orders->refreeze($file->number, ($this->freeze)($file), $by->username, $this->clock->now());
+        foreach ($this->flags->ofOrder($file->number) as $waiting) {
+            $this->decided($this->flags->getToDecide($waiting->id), 'renewed', $reason, $by);
+        }
+        $this->audit->add($by->username, 'order.renewed', Subject::order($file->number), ['reason' => $reason]);
+
+        return $renewed;
     }
 
     /** @throws NotFound */

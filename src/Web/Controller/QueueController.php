@@ -6,11 +6,13 @@ namespace FreshTack\Web\Controller;
 
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Reading\Cursor;
+use FreshTack\Core\Reading\Width;
 use FreshTack\Shop\Book\DecideFlag;
 use FreshTack\Shop\Book\SettleProposal;
 use FreshTack\Web\Http\Body;
 use FreshTack\Web\Http\Once;
 use FreshTack\Web\Security\SignedIn;
+use FreshTack\Web\View\OrderFileView;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -56,5 +58,15 @@ final readonly class QueueController
         }
 
         return new Response(status: Response::HTTP_NO_CONTENT);
+    }
+
+    /** @throws ExpectedError */
+    #[Route('/api/orders/{number<\d+>}/renewal', name: 'renew_order', methods: ['POST'])]
+    #[Once]
+    public function renewal(int $number, Request $request, #[CurrentUser] SignedIn $user): JsonResponse
+    {
+        $reason = Body::read($request, static fn (Cursor $body): string => $body->at('reason')->string(Width::REASON));
+
+        return new JsonResponse(OrderFileView::file($this->decide->renewOld($number, $reason, $user->account)));
     }
 }

@@ -5,13 +5,18 @@ import { answered, api } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { Bench, Operation } from '@/shared/api/types'
 import { partsOf } from '@/shared/cart'
+import { documentOfToday } from '@/shared/ofToday'
 
 /** The parts that this operation fits and whose numbers nobody has held against the serial number yet. */
 const props = defineProps<{ bench: Bench; operation: Operation }>()
 const { data } = useQuery({
   queryKey: computed(() => keys.cart(props.bench.order.number)),
   queryFn: ({ signal }) =>
-    answered(api.GET('/api/orders/{number}/cart', { params: { path: { number: props.bench.order.number } }, signal })),
+    documentOfToday(
+      answered(
+        api.GET('/api/orders/{number}/cart', { params: { path: { number: props.bench.order.number } }, signal }),
+      ),
+    ),
   refetchInterval: 30_000,
 })
 const open = computed(() => {

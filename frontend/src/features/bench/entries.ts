@@ -1,5 +1,6 @@
-import { answered, api } from '@/shared/api/client'
+import { ACCOUNT, answered, api } from '@/shared/api/client'
 import type { Bench, EntryValue, NewEntry } from '@/shared/api/types'
+import { documentOfToday } from '@/shared/ofToday'
 import { newQueue, type Queue, type QueueNote } from '@/shared/unsent/queue'
 import { onePerOrder } from '@/shared/unsent/store'
 import { uuid7 } from '@/shared/uuid'
@@ -39,13 +40,16 @@ export const entriesOf = onePerOrder<Entries>((number, by) =>
     what: `bench of order ${number}`,
     to: `/orders/${number}/bench`,
     post: (entries) =>
-      answered(
-        api.POST('/api/orders/{number}/entries', {
-          params: { path: { number } },
-          body: { entries },
-          // goes up although the page is being left; browsers do that for 64 kB at most, a whole sheet may be more
-          keepalive: entries.length <= 20,
-        }),
+      documentOfToday(
+        answered(
+          api.POST('/api/orders/{number}/entries', {
+            params: { path: { number } },
+            headers: { [ACCOUNT]: by },
+            body: { entries },
+            // goes up although the page is being left; browsers do that for 64 kB at most, a whole sheet may be more
+            keepalive: entries.length <= 20,
+          }),
+        ),
       ),
     count: (entries) => entries.length,
   }),

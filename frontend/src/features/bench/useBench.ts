@@ -3,6 +3,7 @@ import { computed, onBeforeUnmount, watch } from 'vue'
 import { answered, api } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { Bench, NewEntry, Operation, Step } from '@/shared/api/types'
+import { documentOfToday } from '@/shared/ofToday'
 import { useOrderInstead } from '@/shared/orderInstead'
 import { entriesOf } from './entries'
 
@@ -19,7 +20,8 @@ export function useBench(number: number) {
   const sender = entriesOf(number)
   const { data, error, failureReason, isPending, dataUpdatedAt } = useQuery({
     queryKey: keys.bench(number),
-    queryFn: ({ signal }) => answered(api.GET('/api/orders/{number}/bench', { params: { path: { number } }, signal })),
+    queryFn: ({ signal }) =>
+      documentOfToday(answered(api.GET('/api/orders/{number}/bench', { params: { path: { number } }, signal }))),
     refetchInterval: 20_000,
   })
   useOrderInstead(

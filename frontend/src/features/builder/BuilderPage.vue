@@ -169,6 +169,7 @@ useShortcut('F9', () => {
         :work="work"
         :plan="plan"
         :sketch="isDraft && full === null"
+        :behind="isBehind"
         :draft="draft"
         :editable="editable"
         class="tabs"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { OrderFile } from '@/shared/api/types'
 import { answered, api } from '@/shared/api/client'
 import { usePress } from '@/shared/api/usePress'
@@ -9,13 +9,27 @@ import { momentText } from '@/shared/units'
 import { statusWords } from '@/shared/words'
 
 /** What can be done with an order that was issued. */
-const props = defineProps<{ order: OrderFile }>()
+const props = defineProps<{ order: OrderFile; format?: string | undefined }>()
 const emit = defineEmits<{ reopened: [] }>()
-const { personOf, mayWrite } = useSession()
+const { personOf, mayWrite, mayManage } = useSession()
 const { timeZone } = useShop()
 const reopen = usePress({
   mutationFn: () =>
     answered(api.POST('/api/orders/{number}/reopening', { params: { path: { number: props.order.number } } })),
+  onSuccess: () => {
+    emit('reopened')
+  },
+})
+/** Issued by earlier rules, and nobody has worked on it. */
+const isOld = computed(() => props.order.status === 'issued' && (props.format ?? '').endsWith('/1'))
+const renew = usePress({
+  mutationFn: () =>
+    answered(
+      api.POST('/api/orders/{number}/renewal', {
+        params: { path: { number: props.order.number } },
+        body: { reason: 'It was issued by earlier rules.' },
+      }),
+    ),
   onSuccess: () => {
     emit('reopened')
   },
@@ -43,6 +57,15 @@ const sheet = (paper: 'a4' | 'letter'): string =>
           ? `Issued by ${personOf(order.issuedBy ?? '')}`
           : `Issued, ${statusWords[order.status]}`
     }}</strong>
+    <div v-if="isOld" class="note small">
+      Issued by earlier rules. It can be worked as it is. Made anew, it follows the rules of today; throw away what was
+      printed.
+      <template v-if="!mayManage">The manager makes it anew.</template>
+      <ProblemNote :error="renew.error.value" />
+      <el-button v-if="mayManage" size="small" :loading="renew.isPending.value" @click="renew.mutate()"
+        >Make it anew</el-button
+      >
+    </div>
     <RouterLink v-if="order.status !== 'released'" :to="`/orders/${order.number}/bench`" class="act main"
       >Open at the bench</RouterLink
     >

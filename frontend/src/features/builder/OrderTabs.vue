@@ -17,6 +17,8 @@ const props = defineProps<{
   plan: Pick<Plan, 'timeline' | 'aloneMin'> | null
   /** Another plan will be issued: this is the first one that was found. */
   sketch: boolean
+  /** What is shown is of the draft before the last change. */
+  behind: boolean
   draft: Draft | null
   editable: boolean
 }>()
@@ -40,6 +42,7 @@ const steps = computed(() => props.work.operations.reduce((sum, operation) => su
       <StepsTab
         :work="work"
         :timeline="timeline"
+        :behind="behind"
         :draft="editable ? draft : null"
         @change="(part) => emit('change', part)"
     /></el-tab-pane>

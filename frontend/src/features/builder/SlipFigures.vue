@@ -38,6 +38,10 @@ function expect(event: Event): void {
     <dd>{{ minutesText(elapsed) }}</dd>
     <dt>hands-on</dt>
     <dd class="weighty">{{ minutesText(work.labour.handsOnMin) }}</dd>
+    <template v-if="work.labour.secondHandMin > 0">
+      <dt>of it a second person’s</dt>
+      <dd>{{ minutesText(work.labour.secondHandMin) }}</dd>
+    </template>
     <template v-if="work.labour.presenceMin > 0">
       <dt>by running engines</dt>
       <dd>{{ minutesText(work.labour.presenceMin) }}</dd>

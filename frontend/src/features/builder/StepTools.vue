@@ -15,8 +15,20 @@ interface Way {
   other: Operation | null
 }
 const ways = computed<Way[]>(() => [
-  { name: 'earlier', sign: '▲', side: 'Before', edge: 'first', other: neighbour(props.work, props.operation, -1) },
-  { name: 'later', sign: '▼', side: 'After', edge: 'last', other: neighbour(props.work, props.operation, 1) },
+  {
+    name: 'earlier',
+    sign: '▲',
+    side: 'Before',
+    edge: 'first',
+    other: neighbour(props.work, props.byHand, props.operation, -1),
+  },
+  {
+    name: 'later',
+    sign: '▼',
+    side: 'After',
+    edge: 'last',
+    other: neighbour(props.work, props.byHand, props.operation, 1),
+  },
 ])
 const adding = ref(false)
 const text = ref('')

@@ -8,7 +8,13 @@ import StepLine from './StepLine.vue'
 import StepTools from './StepTools.vue'
 
 /** The work in its order; while it is a draft, it may be changed by hand as far as the gates allow. */
-const props = defineProps<{ work: WorkOrder; draft?: Draft | null; timeline?: Plan['timeline'] | null }>()
+const props = defineProps<{
+  work: WorkOrder
+  draft?: Draft | null
+  timeline?: Plan['timeline'] | null
+  /** What is shown is of the draft before the last change. */
+  behind?: boolean
+}>()
 const emit = defineEmits<{ change: [part: Partial<Draft>] }>()
 const byHand = computed(() => props.draft?.byHand ?? nothingByHand)
 const changes = computed(() => byHand.value.moves.length + byHand.value.steps.length)
@@ -48,7 +54,7 @@ function change(next: ByHand, operation?: Operation): void {
     </span>
     <button type="button" class="back" @click="change(nothingByHand)">take all back</button>
   </div>
-  <ol class="operations">
+  <ol class="operations" :aria-busy="behind">
     <li v-for="operation in work.operations" :key="operation.id" :id="`work-${operation.id}`">
       <div class="row head">
         <strong>{{ operation.label }} · {{ operation.title }}</strong>

@@ -145,7 +145,7 @@ function filled(): void {
       </el-button>
       <template v-else>
         <p v-if="view.flaw" class="band stop small" role="alert">{{ view.flaw }}</p>
-        <IssuedActions :order="view.order" @reopened="emit('filled')" />
+        <IssuedActions :order="view.order" :format="work?.format" @reopened="emit('filled')" />
       </template>
       <p v-if="closable" class="closing">
         <button :key="view.order.status" type="button" class="mini" @click="closing = true">

@@ -38,9 +38,28 @@ export function withoutStep(byHand: ByHand, operation: string): ByHand {
 }
 
 /** The work at the same engine that comes just before or just behind, and may change places with this one. */
-export function neighbour(work: WorkOrder, operation: Operation, by: -1 | 1): Operation | null {
-  const same = work.operations.filter((each) => each.position === operation.position && each.movable)
+export function neighbour(work: WorkOrder, byHand: ByHand, operation: Operation, by: -1 | 1): Operation | null {
+  const same = asWished(work, byHand, operation.position)
   return same[same.findIndex((each) => each.id === operation.id) + by] ?? null
+}
+
+/** What may change places at an engine. A wish that has no answer yet counts: who presses twice means two places. */
+function asWished(work: WorkOrder, byHand: ByHand, position: Operation['position']): Operation[] {
+  const list = work.operations.filter((each) => each.position === position && each.movable)
+  for (const move of byHand.moves) {
+    const [from, to] = [move.work, move.before].map((id) => list.findIndex((each) => each.id === id)) as [
+      number,
+      number,
+    ]
+    if (to >= 0 && from > to && refusalOf(work, move) === null) {
+      list.splice(to, 0, ...list.splice(from, 1))
+    }
+  }
+  return list
+}
+
+function refusalOf(work: WorkOrder, move: ByHand['moves'][number]): string | null {
+  return work.byHand?.refused.find((each) => each.work === move.work && each.before === move.before)?.why ?? null
 }
 
 export function movesOf(work: WorkOrder, byHand: ByHand, operation: Operation): Moved[] {
@@ -49,6 +68,6 @@ export function movesOf(work: WorkOrder, byHand: ByHand, operation: Operation): 
     .map((move) => ({
       ...move,
       title: work.operations.find((each) => each.id === move.before)?.title ?? move.before,
-      refusal: work.byHand?.refused.find((each) => each.work === move.work && each.before === move.before)?.why ?? null,
+      refusal: refusalOf(work, move),
     }))
 }

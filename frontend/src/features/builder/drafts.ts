@@ -1,10 +1,11 @@
 import { reactive } from 'vue'
-import { answered, api, asProblem, Told, type Problem } from '@/shared/api/client'
+import { ACCOUNT, answered, api, asProblem, Told, type Problem } from '@/shared/api/client'
 import type { Draft, OrderFile } from '@/shared/api/types'
 import { plainCopy } from '@/shared/copy'
+import { signedInAs } from '@/shared/signedIn'
 import { forget, freshName, note } from '@/shared/unsent/pages'
 import { isPassing } from '@/shared/unsent/queue'
-import { lateAfterMs, onePerOrder, signedInAs, unsent, type Unsent } from '@/shared/unsent/store'
+import { lateAfterMs, onePerOrder, unsent, type Unsent } from '@/shared/unsent/store'
 
 const saveAfterMs = 500
 
@@ -172,7 +173,7 @@ export class DraftSaver implements Unsent {
     return answered(
       api.PUT('/api/orders/{number}/draft', {
         params: { path: { number: this.number } },
-        headers: { 'Idempotency-Key': press },
+        headers: { 'Idempotency-Key': press, [ACCOUNT]: this.by },
         body: { version, draft },
         keepalive: true,
       }),

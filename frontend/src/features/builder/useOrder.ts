@@ -8,7 +8,7 @@ import { plainCopy } from '@/shared/copy'
 import { useKept } from '@/shared/kept'
 import { commitField, firstFlaw } from '@/shared/keyboard'
 import { useSession } from '@/shared/session'
-import { withPresence } from '@/shared/times'
+import { ofToday } from '@/shared/ofToday'
 import { saverOf } from './drafts'
 import { useFullPlan } from './useFullPlan'
 
@@ -22,7 +22,10 @@ export function useOrder(number: number) {
   const { mayWrite } = useSession()
   const { data, error, failureReason, isPending, dataUpdatedAt } = useQuery({
     queryKey: keys.order(number),
-    queryFn: ({ signal }) => answered(api.GET('/api/orders/{number}', { params: { path: { number } }, signal })),
+    queryFn: async ({ signal }): Promise<OrderView> => {
+      const view = await answered(api.GET('/api/orders/{number}', { params: { path: { number } }, signal }))
+      return { ...view, work: view.work && ofToday(view.work) }
+    },
     staleTime: 0,
     // opened again it is asked for again: what was saved since is not in the answer from before
     gcTime: 0,
@@ -50,7 +53,6 @@ export function useOrder(number: number) {
     { immediate: true },
   )
 
-  const issued = computed(() => (data.value?.work ? withPresence(data.value.work) : null))
   const preview = useQuery({
     queryKey: computed(() => keys.preview(number, draft.value)),
     queryFn: ({ queryKey, signal }) =>
@@ -132,9 +134,7 @@ export function useOrder(number: number) {
     view: data,
     draft,
     work: computed(
-      () =>
-        (isDraft.value ? (plan.full.value?.work ?? preview.data.value?.work ?? data.value?.work) : issued.value) ??
-        null,
+      () => (isDraft.value ? (plan.full.value?.work ?? preview.data.value?.work) : null) ?? data.value?.work ?? null,
     ),
     plan,
     isDraft,

@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { answered, api, asProblem } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
+import { documentOfToday } from '@/shared/ofToday'
 import { useOrderInstead } from '@/shared/orderInstead'
 import { useSession } from '@/shared/session'
 import { freshName } from '@/shared/unsent/pages'
@@ -23,7 +24,8 @@ export function useCart(number: number) {
   const { personOf } = useSession()
   const { data, error, failureReason, dataUpdatedAt, isPending } = useQuery({
     queryKey: keys.cart(number),
-    queryFn: ({ signal }) => answered(api.GET('/api/orders/{number}/cart', { params: { path: { number } }, signal })),
+    queryFn: ({ signal }) =>
+      documentOfToday(answered(api.GET('/api/orders/{number}/cart', { params: { path: { number } }, signal }))),
     refetchInterval: 20_000,
   })
   useOrderInstead(

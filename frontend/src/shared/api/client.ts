@@ -1,5 +1,6 @@
 import createClient from 'openapi-fetch'
 import { shallowRef, type Ref } from 'vue'
+import { session, sessionLost, signedInAs } from '../signedIn'
 import { onePress } from './press'
 import type { components, paths } from './schema'
 
@@ -27,11 +28,29 @@ export class Problem extends Error {
 /** What the screen itself has to say: why it does not do what was asked, and what to do instead. */
 export class Told extends Error {}
 
-/** True from the moment the server no longer knows who we are until somebody signs in again. */
-export const sessionLost = shallowRef(false)
-
 export const api = createClient<paths>({ headers: { 'X-Fresh-Tack': '1' } })
 api.use(onePress)
+
+/** For which account a page speaks: the session may be somebody else's by now. */
+export const ACCOUNT = 'X-Fresh-Tack-Account'
+const forNobody = new Set(['/api/sign-in', '/api/session'])
+const asked = new WeakMap<Request, number>()
+const outlived = new WeakSet<Response>()
+api.use({
+  onRequest({ request, schemaPath }) {
+    asked.set(request, session())
+    const by = signedInAs.value
+    if (by !== null && request.method !== 'GET' && !request.headers.has(ACCOUNT) && !forNobody.has(schemaPath)) {
+      request.headers.set(ACCOUNT, by)
+    }
+    return request
+  },
+  onResponse({ request, response }) {
+    if (asked.get(request) !== session()) {
+      outlived.add(response)
+    }
+  },
+})
 
 /** How far the clock of this device is behind the shop's, in milliseconds. */
 let behindMs = 0
@@ -66,6 +85,8 @@ const unreachable: Details = {
   detail: 'The shop’s server does not answer. Nothing was sent; what you typed is still here. Try again.',
 }
 
+const lost: Record<string, 'ended' | 'other'> = { 'login.needed': 'ended', 'login.other': 'other' }
+
 function isDetails(value: unknown): value is Details {
   return typeof value === 'object' && value !== null && 'detail' in value && 'status' in value
 }
@@ -85,8 +106,8 @@ export async function answered<T>(call: Promise<{ data?: T; error?: unknown; res
   }
   const details = isDetails(result.error) ? result.error : { ...unreachable, status: result.response.status }
   const key = details.type.replace('urn:fresh-tack:', '')
-  if (key === 'login.needed') {
-    sessionLost.value = true
+  if (lost[key] !== undefined && !outlived.has(result.response)) {
+    sessionLost.value = lost[key]
   }
   const problem = new Problem(details, key)
   awaySince.value = !isAway(problem) || there.has(key) ? null : (awaySince.value ?? new Date())

@@ -4,9 +4,9 @@ type Schemas = components['schemas']
 
 export type Account = Schemas['Account']
 export type Advice = Schemas['LevelAdvice']
-export type Bench = Schemas['Bench']
+export type Bench = Omit<Schemas['Bench'], 'document'> & { document: WorkOrder }
 export type Board = Schemas['Board']
-export type CartPage = Schemas['Cart']
+export type CartPage = Omit<Schemas['Cart'], 'document'> & { document: WorkOrder }
 export type Boat = Schemas['Boat']
 export type BoatPage = Schemas['BoatPage']
 export type BoatUse = Schemas['BoatUse']
@@ -33,10 +33,12 @@ export type NewEntry = Schemas['NewEntry']
 export type Observation = Schemas['Observation']
 export type OilLog = Schemas['OilLog']
 export type OrderFile = Schemas['OrderFile']
-export type OrderView = Schemas['OrderView']
+export type OrderView = Omit<Schemas['OrderView'], 'work'> & { work: WorkOrder | null }
 export type PickList = Schemas['PickList']
 export type SearchResult = Schemas['SearchResult']
 export type WorkOrder = Schemas['work-order.schema']
+/** As it was issued, in the format of that day; see `ofToday`. */
+export type IssuedWork = Schemas['IssuedWork']
 export type WorkEngine = WorkOrder['engines'][number]
 export type Operation = WorkOrder['operations'][number]
 export type Timeline = NonNullable<Schemas['TimelineAnswer']['timeline']>

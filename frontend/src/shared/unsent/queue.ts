@@ -1,7 +1,8 @@
 import { reactive } from 'vue'
 import { asProblem, isAway, type Problem } from '@/shared/api/client'
 import { forget, note } from './pages'
-import { lateAfterMs, signedInAs, unsent, type Unsent } from './store'
+import { signedInAs } from '../signedIn'
+import { lateAfterMs, unsent, type Unsent } from './store'
 
 /** As it is noted in the browser. */
 export interface QueueNote<Item> {
@@ -32,7 +33,7 @@ interface Waiting<Answer> {
 /** Whether the same can be sent again later; anything else the server has said is its answer. */
 export function isPassing(error: unknown): boolean {
   const problem = asProblem(error)
-  return problem === null || isAway(problem) || problem.key === 'login.needed' || problem.status >= 500
+  return problem === null || isAway(problem) || problem.status === 401 || problem.status >= 500
 }
 
 /** What goes up one after the other and waits until it is answered, whatever becomes of the screen. */

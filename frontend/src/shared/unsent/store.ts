@@ -1,5 +1,6 @@
-import { computed, shallowReactive, shallowRef } from 'vue'
-import { awaySince, sessionLost } from '@/shared/api/client'
+import { computed, shallowReactive } from 'vue'
+import { awaySince } from '@/shared/api/client'
+import { sessionLost, signedInAs } from '@/shared/signedIn'
 
 /** What was done here and the server has not answered. It is sent again by itself, and shown on every screen. */
 export interface Unsent {
@@ -24,9 +25,6 @@ export interface Unsent {
 const againAfterMs = 3_000
 /** What has had no answer by then is shown as not sent. */
 export const lateAfterMs = 4_000
-
-/** Who is signed in on this page; null: nobody. */
-export const signedInAs = shallowRef<string | null>(null)
 
 /** One of each order and person, made when it is first asked for; it outlives the screen. */
 export function onePerOrder<Kept>(make: (number: number, by: string) => Kept): (number: number, by?: string) => Kept {
