@@ -6,10 +6,10 @@ namespace FreshTack\Console;
 
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Order\OrderBuilder;
-use FreshTack\Core\Order\RequestReader;
 use FreshTack\Core\Plan\Effort;
 use FreshTack\Exchange\BookFolder;
 use FreshTack\Exchange\Json;
+use FreshTack\Exchange\OrderRequestReader;
 use FreshTack\Exchange\WorkOrderDocument;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -40,7 +40,7 @@ final class BuildOrderCommand extends Command
         try {
             $request = Given::document($input, 'request');
             $complete = \is_string($book) && \is_array($request) ? BookFolder::at($book)->complete($request) : $request;
-            $output->writeln(Json::pretty(WorkOrderDocument::of($this->builder->build(RequestReader::read($complete), Effort::Full))), OutputInterface::OUTPUT_RAW);
+            $output->writeln(Json::pretty(WorkOrderDocument::of($this->builder->build(OrderRequestReader::read($complete), Effort::Full))), OutputInterface::OUTPUT_RAW);
         } catch (ExpectedError $error) {
             Given::complain($output, $error->getMessage());
 

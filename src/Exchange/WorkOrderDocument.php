@@ -43,10 +43,10 @@ final readonly class WorkOrderDocument
 
         return [
             'format' => self::FORMAT,
-            'order' => $order->request->number,
-            'day' => $order->request->day->format('Y-m-d'),
-            'place' => $order->request->place->label(),
-            'air' => $order->request->air->text(),
+            'order' => $order->request->visit->order,
+            'day' => $order->request->visit->day->format('Y-m-d'),
+            'place' => $order->request->visit->place->label(),
+            'air' => $order->request->visit->air->text(),
             'engines' => array_map(static function (EngineOrder $engine) use ($order, &$plates): array {
                 $used = UsedValues::of($engine, $order->request->procedures);
                 $kind = spl_object_id($engine->request->sheet).'|'.implode(',', $used);

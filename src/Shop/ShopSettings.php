@@ -6,6 +6,7 @@ namespace FreshTack\Shop;
 
 use FreshTack\Core\Fastening\TorqueWrench;
 use FreshTack\Core\Fluid\SeasonTable;
+use FreshTack\Core\Order\OrderPolicy;
 use FreshTack\Core\Plan\WorkingHours;
 use FreshTack\Core\Policy\Schools;
 use FreshTack\Core\Schedule\DuePolicy;
@@ -43,8 +44,8 @@ interface ShopSettings
 
     public function workingHours(): WorkingHours;
 
-    /** @return array<mixed> the policy part of an order request */
-    public function orderPolicy(): array;
+    /** The schools of the shop, and the figures that orders are made with. */
+    public function orderPolicy(): OrderPolicy;
 
     /** The password of the demo accounts; null in a shop that is no demo. */
     public function demoPassword(): ?string;

@@ -10,12 +10,15 @@ use FreshTack\Core\Fastening\TorqueWrench;
 use FreshTack\Core\Fastening\WrenchReader;
 use FreshTack\Core\Fluid\AirRange;
 use FreshTack\Core\Fluid\SeasonTable;
+use FreshTack\Core\Order\OrderPolicy;
+use FreshTack\Core\Order\OrderPolicyReader;
 use FreshTack\Core\Plan\WorkingHours;
 use FreshTack\Core\Policy\Schools;
 use FreshTack\Core\Policy\SchoolsReader;
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Quantity\Temperature;
 use FreshTack\Core\Reading\Cursor;
+use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Core\Schedule\DuePolicy;
 use FreshTack\Exchange\Json;
 use FreshTack\Shop\Conflict;
@@ -101,7 +104,9 @@ final class DoctrineShopSettings implements ShopSettings, RequestMemory
 
     public function changeSchools(Schools $schools, int $version): void
     {
-        $this->change(['orderPolicy' => [...$this->orderPolicy(), 'schools' => $schools->toArray()]], $version);
+        $policy = $this->settings()->at('orderPolicy')->raw();
+        \is_array($policy) || throw CorruptRecord::in('shop', '1', 'no order policy');
+        $this->change(['orderPolicy' => [...$policy, 'schools' => $schools->toArray()]], $version);
     }
 
     public function workingHours(): WorkingHours
@@ -120,11 +125,15 @@ final class DoctrineShopSettings implements ShopSettings, RequestMemory
         return new WorkingHours($byDay);
     }
 
-    public function orderPolicy(): array
+    public function orderPolicy(): OrderPolicy
     {
-        $policy = $this->settings()->at('orderPolicy')->raw();
+        return $this->sound(function (): OrderPolicy {
+            $at = $this->settings()->at('orderPolicy');
+            $policy = OrderPolicyReader::at($at);
+            $at->flaws->throwIfAny();
 
-        return \is_array($policy) ? $policy : throw CorruptRecord::in('shop', '1', 'no order policy');
+            return $policy ?? throw InvalidDocument::at('/orderPolicy', 'It can\'t be read.');
+        });
     }
 
     public function demoPassword(): ?string

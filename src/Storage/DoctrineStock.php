@@ -6,6 +6,14 @@ namespace FreshTack\Storage;
 
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
+use FreshTack\Core\Fluid\Container;
+use FreshTack\Core\Order\ShelfOil;
+use FreshTack\Core\Parts\KitLine;
+use FreshTack\Core\Parts\PartsShelf;
+use FreshTack\Core\Parts\ShelfPart;
+use FreshTack\Core\Quantity\InvalidQuantity;
+use FreshTack\Core\Quantity\Volume;
+use FreshTack\Core\Quantity\VolumeUnit;
 use FreshTack\Shop\Stock\Stock;
 
 /** Plain rows: they go into every preview as they are. */
@@ -15,7 +23,7 @@ final readonly class DoctrineStock implements Stock
     {
     }
 
-    public function parts(array $numbers): array
+    public function parts(array $numbers): PartsShelf
     {
         $known = $kits = [];
         for ($wanted = array_values(array_unique($numbers)); [] !== $wanted; $wanted = $this->missing($known, $kits)) {
@@ -24,46 +32,47 @@ final readonly class DoctrineStock implements Stock
                 $known[Column::text($row, 'number')] = $row;
             }
             foreach ($this->connection->fetchAllAssociative('SELECT kit, part, count FROM kit_line WHERE kit IN (?) ORDER BY part', [$wanted], [ArrayParameterType::STRING]) as $row) {
-                $kits[Column::text($row, 'kit')][] = ['part' => Column::text($row, 'part'), 'count' => Column::int($row, 'count')];
+                $kits[Column::text($row, 'kit')][] = new KitLine(Column::text($row, 'part'), Column::int($row, 'count'));
             }
         }
         ksort($known, \SORT_STRING);
 
-        return array_values(array_map(static fn (array $row): array => self::part($row, $kits), array_filter($known, \is_array(...))));
+        return PartsShelf::of(...array_map(
+            static fn (array $row): ShelfPart => self::part($row, $kits[Column::text($row, 'number')] ?? []),
+            array_values(array_filter($known, \is_array(...))),
+        ));
     }
 
     /**
-     * @param array<string, mixed>                                   $row
-     * @param array<array-key, list<array{part: string, count: int}>> $kits by number
-     *
-     * @return array<string, mixed>
+     * @param array<string, mixed> $row
+     * @param list<KitLine>        $kit
      */
-    private static function part(array $row, array $kits): array
+    private static function part(array $row, array $kit): ShelfPart
     {
-        return [
-            'number' => Column::text($row, 'number'),
-            'description' => Column::text($row, 'description'),
-            'bin' => Column::text($row, 'bin'),
-            'inStock' => Column::int($row, 'in_stock'),
-            'priceMinor' => Column::int($row, 'price_minor'),
-            'supersededBy' => $row['superseded_by'],
-            'kit' => $kits[Column::text($row, 'number')] ?? [],
-            'onOrder' => Column::int($row, 'on_order'),
-            'arrivesOn' => $row['arrives_on'],
-            'substituteFor' => $row['substitute_for'],
-        ];
+        return new ShelfPart(
+            Column::text($row, 'number'),
+            Column::text($row, 'description'),
+            Column::text($row, 'bin'),
+            Column::int($row, 'in_stock'),
+            Column::int($row, 'price_minor'),
+            null === $row['superseded_by'] ? null : Column::text($row, 'superseded_by'),
+            $kit,
+            Column::int($row, 'on_order'),
+            null === $row['arrives_on'] ? null : Column::day($row, 'arrives_on'),
+            null === $row['substitute_for'] ? null : Column::text($row, 'substitute_for'),
+        );
     }
 
     /**
      * @param array<array-key, array<string, mixed>|null> $known by number
-     * @param array<array-key, list<array{part: string, count: int}>> $kits  by number
+     * @param array<array-key, list<KitLine>>             $kits  by number
      *
      * @return list<string> numbers that took the place of known ones, and pieces of kits, not looked up yet
      */
     private function missing(array $known, array $kits): array
     {
         $newer = array_filter(array_map(static fn (?array $row): mixed => $row['superseded_by'] ?? null, array_values($known)), \is_string(...));
-        $pieces = array_merge(...array_map(static fn (array $lines): array => array_column($lines, 'part'), array_values($kits)));
+        $pieces = array_map(static fn (KitLine $line): string => $line->part, array_merge(...array_values($kits)));
 
         return array_values(array_filter(array_unique([...$newer, ...$pieces]), static fn (string $number): bool => !\array_key_exists($number, $known)));
     }
@@ -71,17 +80,29 @@ final readonly class DoctrineStock implements Stock
     public function oils(): array
     {
         return array_map(
-            static fn (array $row): array => [
-                'id' => Column::text($row, 'id'),
-                'product' => Column::text($row, 'product'),
-                'grade' => Column::text($row, 'grade'),
-                'performanceClass' => Column::text($row, 'performance_class'),
-                'size' => ['value' => Column::text($row, 'size_value'), 'unit' => Column::text($row, 'size_unit')],
-                'priceMinor' => Column::int($row, 'price_minor'),
-                'inStock' => null === $row['in_stock'] ? null : Column::int($row, 'in_stock'),
-                'opened' => null === $row['opened_value'] ? null : ['value' => Column::text($row, 'opened_value'), 'unit' => Column::text($row, 'opened_unit')],
-            ],
+            static fn (array $row): ShelfOil => new ShelfOil(
+                Column::text($row, 'product'),
+                Column::text($row, 'grade'),
+                Column::text($row, 'performance_class'),
+                new Container(
+                    Column::text($row, 'id'),
+                    self::volume($row, 'size'),
+                    Column::int($row, 'price_minor'),
+                    null === $row['in_stock'] ? null : Column::int($row, 'in_stock'),
+                    null === $row['opened_value'] ? null : self::volume($row, 'opened'),
+                ),
+            ),
             $this->connection->fetchAllAssociative('SELECT id, product, grade, performance_class, size_value, size_unit, price_minor, in_stock, opened_value, opened_unit FROM shelf_oil ORDER BY id'),
         );
+    }
+
+    /** @param array<string, mixed> $row */
+    private static function volume(array $row, string $what): Volume
+    {
+        try {
+            return Volume::of(Column::text($row, $what.'_value'), VolumeUnit::from(Column::text($row, $what.'_unit')));
+        } catch (InvalidQuantity|\ValueError $error) {
+            throw CorruptRecord::in('shelf_oil', Column::text($row, 'id'), $error->getMessage(), $error);
+        }
     }
 }

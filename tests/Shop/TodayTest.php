@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Tests\Shop;
 
 use FreshTack\Core\Fluid\SeasonTable;
+use FreshTack\Core\Order\OrderPolicy;
 use FreshTack\Core\Plan\WorkingHours;
 use FreshTack\Core\Policy\Schools;
 use FreshTack\Core\Quantity\EngineHours;
@@ -102,9 +103,9 @@ final class TodayTest extends TestCase
                 return [];
             }
 
-            public function orderPolicy(): array
+            public function orderPolicy(): OrderPolicy
             {
-                return [];
+                throw new \LogicException();
             }
 
             public function demoPassword(): ?string

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace FreshTack\Tests\Support;
 
 use FreshTack\Core\Order\OrderBuilder;
-use FreshTack\Core\Order\RequestReader;
 use FreshTack\Core\Order\WorkOrder;
 use FreshTack\Core\Plan\Effort;
+use FreshTack\Exchange\OrderRequestDocument;
+use FreshTack\Exchange\OrderRequestReader;
 use FreshTack\Exchange\WorkOrderDocument;
 
 /** Order requests to start from; the twin is the water taxi with one engine on either side of a serial break. */
@@ -42,7 +43,7 @@ final class Requests
     public static function rig(array $engines): array
     {
         return [
-            'format' => RequestReader::FORMAT,
+            'format' => OrderRequestDocument::FORMAT,
             'order' => '2471',
             'day' => '2026-03-18',
             'place' => 'lift',
@@ -76,7 +77,7 @@ final class Requests
     /** @param array<mixed> $request */
     public static function build(array $request, Effort $effort = Effort::Quick): WorkOrder
     {
-        return (new OrderBuilder())->build(RequestReader::read($request), $effort);
+        return (new OrderBuilder())->build(OrderRequestReader::read($request), $effort);
     }
 
     /**

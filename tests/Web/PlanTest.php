@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace FreshTack\Tests\Web;
 
+use FreshTack\Core\Order\OrderBuilder;
+use FreshTack\Core\Plan\Effort;
 use FreshTack\Core\Reading\Cursor;
+use FreshTack\Exchange\Json;
+use FreshTack\Exchange\OrderRequestReader;
+use FreshTack\Exchange\WorkOrderDocument;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** The plan of a draft, and the shop's schools, over HTTP. */
@@ -38,6 +43,29 @@ final class PlanTest extends ApiTestCase
         $work = $this->call('GET', "/api/orders/$number")->at('work');
 
         self::assertSame(array_map(static fn (Cursor $operation): mixed => $operation->at('id')->raw(), $work->at('operations')->list()), array_map(static fn (Cursor $entry): mixed => $entry->at('id')->raw(), $work->at('timeline')->at('entries')->list()));
+    }
+
+    public function testTheRequestThatIsKeptWithAnOrderGivesTheSameOrderAgain(): void
+    {
+        [$number, $draft] = $this->draftOfTwin();
+        $wishes = [
+            'technicians' => 2,
+            'kits' => ['QV-59165'],
+            'allowance' => ['minutes' => 20, 'reason' => 'Seized screws'],
+            'byHand' => ['moves' => [], 'steps' => [['id' => 'hand-1', 'after' => 'port.fill', 'text' => 'Look at the cap\'s seal.', 'attendedMin' => 4]]],
+        ];
+        $version = $this->call('GET', "/api/orders/$number")->at('order')->at('version')->raw();
+        $saved = $this->call('PUT', "/api/orders/$number/draft", ['version' => $version, 'draft' => [...$draft, ...$wishes]]);
+        $this->call('POST', "/api/orders/$number/issue", ['version' => $saved->at('version')->raw()]);
+        self::assertSame(200, $this->status);
+        $kept = $this->entities()->getConnection()->fetchAssociative('SELECT request, document FROM work_order WHERE number = ?', [$number]);
+        self::assertIsArray($kept);
+        [$request, $document] = [$kept['request'], $kept['document']];
+        self::assertIsString($request);
+        self::assertIsString($document);
+
+        $again = (new OrderBuilder())->build(OrderRequestReader::read(json_decode($request, true)), Effort::Full);
+        self::assertSame(json_decode($document, true), json_decode(Json::encode(WorkOrderDocument::of($again)), true));
     }
 
     public function testWhatIsChangedByHandIsKeptRefusedByItsGateAndIssued(): void

@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace FreshTack\Tests\Web;
 
-use FreshTack\Core\Reading\Cursor;
+use FreshTack\Core\Order\ShelfOil;
+use FreshTack\Core\Parts\ShelfPart;
 use FreshTack\Shop\Parts\Confirmation;
 use FreshTack\Shop\Parts\Confirmations;
 use FreshTack\Shop\Stock\Stock;
 
-/** The shelf as an order request embeds it, over the demo shop's database. */
+/** The shelf, over the demo shop's database. */
 final class StockTest extends ApiTestCase
 {
     public function testAnOldNumberBringsEveryOneThatTookItsPlace(): void
     {
-        self::assertSame(['DM-20311' => 'DM-20655', 'DM-20655' => 'DM-20961', 'DM-20961' => null], array_map(static fn (Cursor $part): mixed => $part->at('supersededBy')->raw(), $this->parts('DM-20311')));
+        self::assertSame(['DM-20311' => 'DM-20655', 'DM-20655' => 'DM-20961', 'DM-20961' => null], array_map(static fn (ShelfPart $part): ?string => $part->supersededBy, $this->parts('DM-20311')));
     }
 
     public function testAKitBringsItsPieces(): void
@@ -22,13 +23,13 @@ final class StockTest extends ApiTestCase
         $parts = $this->parts('DM-19065');
 
         self::assertEqualsCanonicalizing(['DM-19065', 'DM-11407', 'DM-11415', 'DM-12830', 'DM-20961'], array_keys($parts));
-        self::assertCount(4, $parts['DM-19065']->at('kit')->list());
+        self::assertCount(4, $parts['DM-19065']->kit);
     }
 
     public function testAPartBringsTheOneThatStandsInForItAndNotTheOtherWayRound(): void
     {
         self::assertSame(['QV-50644', 'TW-7715'], array_keys($this->parts('QV-50644')));
-        self::assertSame('QV-50644', $this->parts('QV-50644')['TW-7715']->at('substituteFor')->raw());
+        self::assertSame('QV-50644', $this->parts('QV-50644')['TW-7715']->substituteFor);
         self::assertSame(['TW-7715'], array_keys($this->parts('TW-7715')));
     }
 
@@ -37,7 +38,7 @@ final class StockTest extends ApiTestCase
         $seal = $this->parts('DM-11415')['DM-11415'];
 
         // two days after the tests' own day, 18 March
-        self::assertSame([0, 10, '2026-03-20'], [$seal->at('inStock')->raw(), $seal->at('onOrder')->raw(), $seal->at('arrivesOn')->raw()]);
+        self::assertSame([0, 10, '2026-03-20'], [$seal->inStock, $seal->onOrder, $seal->arrivesOn?->format('Y-m-d')]);
     }
 
     public function testUnknownNumbersAreLeftOutAndNothingAskedIsNothing(): void
@@ -49,10 +50,12 @@ final class StockTest extends ApiTestCase
     public function testAnOpenedBottleIsOneMorePlaceToPourFrom(): void
     {
         $oils = self::stock()->oils();
-        $opened = array_filter($oils, static fn (array $oil): bool => null !== $oil['opened']);
+        $opened = array_filter($oils, static fn (ShelfOil $oil): bool => null !== $oil->container->opened);
 
         self::assertNotSame([], $opened);
-        self::assertSame(['value', 'unit'], Cursor::over(array_values($opened)[0]['opened'])->keys());
+        foreach ($opened as $oil) {
+            self::assertLessThan($oil->container->size->millilitresUp(), $oil->container->opened?->millilitresUp());
+        }
     }
 
     public function testAPartIsConfirmedOnceForEachEngineByWhoeverWasFirst(): void
@@ -76,11 +79,11 @@ final class StockTest extends ApiTestCase
         return $stock;
     }
 
-    /** @return array<string, Cursor> by number */
+    /** @return array<string, ShelfPart> by number */
     private function parts(string ...$numbers): array
     {
-        $parts = array_map(static fn (array $part): Cursor => Cursor::over($part), self::stock()->parts(array_values($numbers)));
+        $parts = self::stock()->parts(array_values($numbers))->all();
 
-        return array_column(array_map(static fn (Cursor $part): array => [$part->at('number')->string(), $part], $parts), 1, 0);
+        return array_column(array_map(static fn (ShelfPart $part): array => [$part->number, $part], $parts), 1, 0);
     }
 }

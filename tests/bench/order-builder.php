@@ -5,11 +5,11 @@ declare(strict_types=1);
 use FreshTack\Core\Order\EngineCompiler;
 use FreshTack\Core\Order\FactsMaker;
 use FreshTack\Core\Order\OrderBuilder;
-use FreshTack\Core\Order\RequestReader;
 use FreshTack\Core\Order\RigPlan;
 use FreshTack\Core\Plan\Effort;
 use FreshTack\Core\Plan\WorkPlanner;
 use FreshTack\Core\SpecBook\Task;
+use FreshTack\Exchange\OrderRequestReader;
 use FreshTack\Exchange\WorkOrderDocument;
 use FreshTack\Tests\Support\Requests;
 
@@ -30,23 +30,23 @@ $measure = static function (Closure $work, int $calls = 40): float {
 };
 
 $twin = Requests::twin();
-$read = RequestReader::read($twin);
+$read = OrderRequestReader::read($twin);
 $built = (new OrderBuilder())->build($read);
 printf("OrderBuilder alone, twin rig:      %6.0f µs\n", $measure(static fn () => (new OrderBuilder())->build($read)));
-printf("reading the request before it:     %6.0f µs\n", $measure(static fn () => RequestReader::read($twin)));
+printf("reading the request before it:     %6.0f µs\n", $measure(static fn () => OrderRequestReader::read($twin)));
 printf("writing the document after it:     %6.0f µs\n", $measure(static fn () => WorkOrderDocument::of($built)));
 
 $all = array_column(Task::cases(), 'value');
 $places = ['port_outer', 'port', 'centre', 'starboard', 'starboard_outer'];
 $full = static fn (int $engines): array => Requests::rig(array_map(static fn (string $place, int $number): array => Requests::engine($place, 'K320', 'KT6-3000'.$number, 'kestrane-k320', $all), array_slice($places, 0, $engines), range(1, $engines)));
-[$one, $five] = [RequestReader::read($full(1)), RequestReader::read($full(5))];
+[$one, $five] = [OrderRequestReader::read($full(1)), OrderRequestReader::read($full(5))];
 $builder = new OrderBuilder();
 // what one engine costs is inside both: growth is five engines over five times one
 [$costOne, $costFive] = [$measure(static fn () => $builder->build($one), 4), $measure(static fn () => $builder->build($five), 2)];
 printf("full service, one engine: %.1f ms; five: %.1f ms; growth over linear: %.2f (aim at most 1.2)\n", $costOne / 1000, $costFive / 1000, $costFive / (5 * $costOne));
 
 $works = static function (array $request): RigPlan {
-    $read = RequestReader::read($request);
+    $read = OrderRequestReader::read($request);
 
     return RigPlan::of(array_map((new EngineCompiler($read, new FactsMaker($read)))->compile(...), $read->engines));
 };

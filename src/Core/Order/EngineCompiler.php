@@ -50,7 +50,7 @@ final class EngineCompiler
             $this->changesOil($ready) ? $this->facts->oil($engine, $ready) : null,
             $this->facts->level($engine),
             $this->facts->arrivalAdvice($engine),
-            [] === $ready ? [] : $this->request->byHand->into($this->operations($engine, $ready, $facts)),
+            [] === $ready ? [] : $this->request->wishes->byHand->into($this->operations($engine, $ready, $facts)),
             [] === $ready ? [] : $this->modes($engine, $facts),
             $facts,
         );
@@ -151,9 +151,9 @@ final class EngineCompiler
 
         return match (true) {
             $this->undecided[$engine->position->value] ??= $this->facts->isArrivalUndecided($engine) => BlockedTask::undecidedArrival($engine->position, $task),
-            Place::Afloat === $this->request->place && $task->isUnderWater() => BlockedTask::underWater($engine->position, $task),
+            Place::Afloat === $this->request->visit->place && $task->isUnderWater() => BlockedTask::underWater($engine->position, $task),
             $oil && $this->facts->isStuckAfloat($engine) => BlockedTask::afloat($engine->position, $task),
-            $oil && null !== $chart && null === $chart->choose($this->request->air, $this->request->policy->prefersGrades) => BlockedTask::noGrade($engine->position, $task, $this->request->air->text(), $chart->text()),
+            $oil && null !== $chart && null === $chart->choose($this->request->visit->air, $this->request->policy->prefersGrades) => BlockedTask::noGrade($engine->position, $task, $this->request->visit->air->text(), $chart->text()),
             default => null,
         };
     }

@@ -33,8 +33,8 @@ final readonly class FactsMaker
         $isLow = null !== $engine->arrival && $engine->arrival->reading->isBelowLow();
         $warm = !$isLow && $this->request->policy->schools->is(Question::DrainTemperature, 'warm') ? 'yes' : 'no';
         $figures = [
-            new Figure('order.place', 'place', $this->request->place->label(), null, 'check-in'),
-            new Figure('order.air', 'air until the next service', $this->request->air->text(), null, 'check-in'),
+            new Figure('order.place', 'place', $this->request->visit->place->label(), null, 'check-in'),
+            new Figure('order.air', 'air until the next service', $this->request->visit->air->text(), null, 'check-in'),
             new Figure('order.engines', 'engines', (string) \count($this->request->engines), null, 'check-in'),
             new Figure(
                 'order.warm',
@@ -50,7 +50,7 @@ final readonly class FactsMaker
             ...$this->oilFigures($engine, $ready),
         ];
         $raw = [
-            'order.place' => $this->request->place->value,
+            'order.place' => $this->request->visit->place->value,
             'order.warm' => $warm,
             'order.filter' => $filter,
             'order.arrivalRead' => $this->isArrivalRead($engine) ? 'yes' : 'no',
@@ -82,13 +82,13 @@ final readonly class FactsMaker
     {
         $capacity = $engine->sheet->value($this->capacityField($ready));
         $oil = $this->oil($engine, $ready);
-        $grade = $engine->sheet->grades()?->choose($this->request->air, $this->request->policy->prefersGrades);
+        $grade = $engine->sheet->grades()?->choose($this->request->visit->air, $this->request->policy->prefersGrades);
 
         return [
             ...(null === $capacity ? [] : [$this->capacityFigure($capacity)]),
-            ...(null === $grade ? [] : [new Figure('order.grade', 'oil grade', $grade->range->grade, $grade->why($this->request->air), $engine->sheet->value(SheetField::Grades)?->source->text() ?? '')]),
+            ...(null === $grade ? [] : [new Figure('order.grade', 'oil grade', $grade->range->grade, $grade->why($this->request->visit->air), $engine->sheet->value(SheetField::Grades)?->source->text() ?? '')]),
             ...(null === $oil ? [] : [
-                new Figure('order.oil', 'engine oil', $oil->choice->range->grade.', class '.$oil->performanceClass, null, $oil->choice->why($this->request->air)),
+                new Figure('order.oil', 'engine oil', $oil->choice->range->grade.', class '.$oil->performanceClass, null, $oil->choice->why($this->request->visit->air)),
                 new Figure('order.firstPour', 'first pour', $oil->firstPour->inBothUnits(), \sprintf('of %s in all', $oil->capacity->inBothUnits()), \sprintf('%d %% of the capacity (shop policy), rounded down', $this->request->policy->firstPourPercent)),
             ]),
         ];
@@ -105,7 +105,7 @@ final readonly class FactsMaker
         $field = $this->capacityField($ready);
         $capacity = $engine->sheet->volume($field);
         $class = $engine->sheet->text(SheetField::PerformanceClass);
-        $grade = $engine->sheet->grades()?->choose($this->request->air, $this->request->policy->prefersGrades);
+        $grade = $engine->sheet->grades()?->choose($this->request->visit->air, $this->request->policy->prefersGrades);
         if (null === $capacity || null === $grade || null === $class) {
             return null;
         }
@@ -141,12 +141,12 @@ final readonly class FactsMaker
         $kind = $engine->sheet->text(SheetField::DrainKind);
         $pumped = $this->request->policy->schools->is(Question::DrainBy, 'extraction') && true === $engine->sheet->choices(SheetField::DrainAllowed)?->has('extraction');
 
-        return null !== $kind && ($pumped || Place::Afloat === $this->request->place) ? 'extraction' : $kind;
+        return null !== $kind && ($pumped || Place::Afloat === $this->request->visit->place) ? 'extraction' : $kind;
     }
 
     public function isStuckAfloat(EngineRequest $engine): bool
     {
-        return Place::Afloat === $this->request->place && 'extraction' !== $engine->sheet->text(SheetField::DrainKind) && true !== $engine->sheet->choices(SheetField::DrainAllowed)?->has('extraction');
+        return Place::Afloat === $this->request->visit->place && 'extraction' !== $engine->sheet->text(SheetField::DrainKind) && true !== $engine->sheet->choices(SheetField::DrainAllowed)?->has('extraction');
     }
 
     public function level(EngineRequest $engine): ?Level

@@ -57,7 +57,7 @@ final readonly class OilPlanner
     /** @return list<Container> */
     private function shelfFor(EngineOil $oil, OrderRequest $request): array
     {
-        $same = array_filter($request->shelf, static fn (ShelfOil $shelf): bool => $shelf->grade === $oil->choice->range->grade && $shelf->performanceClass === $oil->performanceClass);
+        $same = array_filter($request->supplies->oils, static fn (ShelfOil $shelf): bool => $shelf->grade === $oil->choice->range->grade && $shelf->performanceClass === $oil->performanceClass);
 
         return array_values(array_map(static fn (ShelfOil $shelf): Container => $shelf->container, $same));
     }

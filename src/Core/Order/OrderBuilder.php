@@ -58,8 +58,8 @@ final readonly class OrderBuilder
             $this->oil->plan($engines, $request),
             $this->parts->plan(
                 PartsList::demands($operations, $byPosition),
-                $request->parts,
-                $request->kits,
+                $request->supplies->parts,
+                $request->wishes->kits,
                 $request->policy->schools->is(Question::Parts, 'approved_others'),
             ),
             (new ToolList($request))->of($operations, $byPosition),
@@ -67,7 +67,7 @@ final readonly class OrderBuilder
             $this->labour($timeline, $request),
             $timeline,
             [...$this->refusals->of($plan->works), ...$refused],
-            $request->byHand->lost($operations),
+            $request->wishes->byHand->lost($operations),
         );
     }
 
@@ -82,13 +82,13 @@ final readonly class OrderBuilder
      */
     private function planned(array $engines, OrderRequest $request, Effort $effort): array
     {
-        $moves = $request->byHand->all;
+        $moves = $request->wishes->byHand->all;
         $refused = [];
         while (true) {
-            $plan = RigPlan::of($engines, $request->shared, $moves);
+            $plan = RigPlan::of($engines, $request->visit->sharedLockout, $moves);
             $last = array_values(array_filter(
                 $plan->works->kept,
-                static fn (HandMove $move): bool => \in_array($move, $request->byHand->moves, true),
+                static fn (HandMove $move): bool => \in_array($move, $request->wishes->byHand->moves, true),
             ));
             $last = $last[\count($last) - 1] ?? null;
             try {
@@ -110,7 +110,7 @@ final readonly class OrderBuilder
             $sum(static fn (TimelineEntry $entry): int => $entry->work->hands->handsOnMin * ($entry->work->hands->people - 1)),
             Minutes::count($timeline->presenceMin()),
             $sum(static fn (TimelineEntry $entry): int => $entry->work->hands->unattendedMin),
-            $request->allowance ?? Allowance::none(),
+            $request->wishes->allowance ?? Allowance::none(),
             $request->policy->schools->is(Question::SecondPerson, 'sold'),
         );
     }
@@ -128,7 +128,7 @@ final readonly class OrderBuilder
     /** @throws GateBroken|CannotPlan */
     private function timeline(RigPlan $plan, OrderRequest $request, Effort $effort): Timeline
     {
-        $timeline = $this->planner->plan($plan->works, $request->technicians, $request->policy->changeMin, $effort);
+        $timeline = $this->planner->plan($plan->works, $request->wishes->technicians, $request->policy->changeMin, $effort);
         $this->gates->checkTimed(
             $plan->works->rig,
             array_map(static fn (TimelineEntry $entry): TimedWork => $entry->timed, $timeline->entries),
@@ -146,7 +146,7 @@ final readonly class OrderBuilder
     {
         $called = array_merge(
             [Caution::Manual],
-            Place::Afloat === $request->place ? [Caution::OverWater] : [],
+            Place::Afloat === $request->visit->place ? [Caution::OverWater] : [],
             ...array_map(static fn (OrderedOperation $operation): array => $operation->operation->doing->outfit->cautions, $operations),
         );
 

@@ -27,4 +27,9 @@ final readonly class OrderPolicy
         public int $changeMin = self::CHANGE_MIN,
     ) {
     }
+
+    public function withSchools(Schools $schools): self
+    {
+        return new self($this->firstPourPercent, $this->reservePerEngine, $this->roundTo, $this->prefersGrades, $schools, $this->changeMin);
+    }
 }

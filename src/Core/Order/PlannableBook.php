@@ -55,13 +55,9 @@ final readonly class PlannableBook
         $none = Volume::nothing();
 
         return new OrderRequest(
-            'book',
-            new \DateTimeImmutable('2000-01-01'),
-            Place::Lift,
-            self::air(),
+            new Visit('book', new \DateTimeImmutable('2000-01-01'), Place::Lift, self::air()),
             new OrderPolicy(90, $none, Volume::whole(50), [], Schools::standard()),
-            [],
-            PartsShelf::of(),
+            new Supplies([], PartsShelf::of()),
             [new EngineRequest(
                 Position::Single,
                 $sheet->head->models[0] ?? '',

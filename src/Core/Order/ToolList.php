@@ -25,7 +25,7 @@ final class ToolList
 
     public function __construct(private readonly OrderRequest $request)
     {
-        $this->wrenches = new WrenchChooser($request->wrenches);
+        $this->wrenches = new WrenchChooser($request->supplies->wrenches);
     }
 
     /**
@@ -66,7 +66,7 @@ final class ToolList
 
     private function wrench(TorqueTightening $torque): ?WrenchChoice
     {
-        return [] === $this->request->wrenches ? null : $this->chosen[$torque->figure().$torque->range()] ??= $this->wrenches->choose($torque, $this->request->day);
+        return [] === $this->request->supplies->wrenches ? null : $this->chosen[$torque->figure().$torque->range()] ??= $this->wrenches->choose($torque, $this->request->visit->day);
     }
 
     private static function tool(ToolNeed $tool, ?EngineOrder $engine): ToolLine

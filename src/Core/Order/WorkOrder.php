@@ -47,7 +47,7 @@ final readonly class WorkOrder
     public function byHand(): Minutes
     {
         return array_reduce(
-            $this->request->byHand->steps,
+            $this->request->wishes->byHand->steps,
             fn (Minutes $sum, HandStep $step): Minutes => \in_array($step, $this->lost, true) ? $sum : $sum->plus($step->attended),
             Minutes::none(),
         );

@@ -20,6 +20,12 @@ final readonly class PartsShelf
         return new self(array_column(array_map(static fn (ShelfPart $part): array => [$part->number, $part], $parts), 1, 0));
     }
 
+    /** @return list<ShelfPart> */
+    public function all(): array
+    {
+        return array_values($this->byNumber);
+    }
+
     public function find(string $number): ?ShelfPart
     {
         return $this->byNumber[$number] ?? null;

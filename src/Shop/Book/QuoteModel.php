@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Book;
 
+use FreshTack\Core\Fluid\AirRange;
 use FreshTack\Core\Order\OrderBuilder;
 use FreshTack\Core\Order\Place;
-use FreshTack\Core\Order\RequestReader;
 use FreshTack\Core\Plan\CannotPlan;
 use FreshTack\Core\Plan\GateBroken;
 use FreshTack\Core\Reading\InvalidDocument;
@@ -25,14 +25,13 @@ final readonly class QuoteModel
     }
 
     /**
-     * @param list<Task>                        $tasks
-     * @param array{coldest: int, warmest: int} $air   degrees Celsius
+     * @param list<Task> $tasks
      *
      * @return list<QuoteSide> by the serial numbers that they are for
      *
      * @throws InvalidDocument|GateBroken|CannotPlan if the book knows no such model, or no sheet for it
      */
-    public function __invoke(string $code, array $tasks, Place $place, array $air): array
+    public function __invoke(string $code, array $tasks, Place $place, AirRange $air): array
     {
         $model = $this->book->model($code) ?? throw InvalidDocument::at('/model', \sprintf('The book knows no model %s.', $code));
         if (Cycle::FourStroke !== $model->cycle) {
@@ -47,7 +46,7 @@ final readonly class QuoteModel
         foreach ($heads as $head) {
             $known = $this->book->sheet($head)->tasks();
             $picked = array_values(array_filter($tasks, static fn (Task $task): bool => \in_array($task, $known, true)));
-            $sides[] = new QuoteSide($head, WorkOrderDocument::of($this->builder->build(RequestReader::read($this->assembler->quote($head, $code, $picked, $place, $air)))));
+            $sides[] = new QuoteSide($head, WorkOrderDocument::of($this->builder->build($this->assembler->quote($head, $code, $picked, $place, $air))));
         }
 
         return $sides;

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Order;
 
+use FreshTack\Core\Fluid\AirRange;
 use FreshTack\Core\Labour\Allowance;
 use FreshTack\Core\Order\ByHand;
 use FreshTack\Core\Order\Place;
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Quantity\InvalidQuantity;
+use FreshTack\Core\Quantity\Temperature;
 use FreshTack\Core\SpecBook\Task;
 use FreshTack\Exchange\ByHandDocument;
 use FreshTack\Shop\Register\Boat;
@@ -33,6 +35,12 @@ final readonly class Draft
     public function withFills(array $fills): self
     {
         return new self($this->place, $this->coldestC, $this->warmestC, $this->complaint, $this->engines, $this->technicians, $this->kits, $this->allowance, $this->partsOn, $fills, $this->byHand);
+    }
+
+    /** @throws InvalidQuantity if it is colder than can be, or the warmest is below the coldest */
+    public function air(): AirRange
+    {
+        return AirRange::of(Temperature::ofCelsius($this->coldestC), Temperature::ofCelsius($this->warmestC));
     }
 
     /** Whether it is about the engines of this boat: all of them, each once. */

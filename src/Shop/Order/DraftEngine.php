@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Order;
 
+use FreshTack\Core\Fluid\DipstickReading;
+use FreshTack\Core\Order\Arrival;
+use FreshTack\Core\Quantity\InvalidQuantity;
+use FreshTack\Core\Quantity\Minutes;
 use FreshTack\Core\SpecBook\Plate;
 use FreshTack\Core\SpecBook\Task;
 
@@ -46,6 +50,16 @@ final readonly class DraftEngine
             $this->year,
             $this->gearcase,
         );
+    }
+
+    /**
+     * Null: the level was not read.
+     *
+     * @throws InvalidQuantity if what was entered can't be read
+     */
+    public function arrival(): ?Arrival
+    {
+        return null === $this->reading ? null : new Arrival(DipstickReading::of($this->reading), Minutes::of($this->restMin), $this->decision);
     }
 
     public function plate(): Plate

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace FreshTack\Shop\Order;
 
 use FreshTack\Core\Fluid\DipstickReading;
+use FreshTack\Core\Labour\AllowanceReader;
 use FreshTack\Core\Order\ByHandReader;
 use FreshTack\Core\Order\Place;
-use FreshTack\Core\Order\RequestReader;
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\Reading\Width;
@@ -62,7 +62,7 @@ final readonly class DraftReader
             array_map(self::engine(...), $draft->at('engines')->list(1, 5)),
             $draft->at('technicians')->isNull() ? 1 : self::technicians($draft->at('technicians')),
             $draft->at('kits')->strings(),
-            $draft->at('allowance')->isNull() ? null : RequestReader::allowance($draft->at('allowance')),
+            AllowanceReader::at($draft->at('allowance')),
             $draft->at('partsOn')->isNull() ? null : $draft->at('partsOn')->day(),
             byHand: ByHandReader::at($draft->at('byHand')),
         );

@@ -51,6 +51,6 @@ final readonly class DraftRequests
         $boat = $this->register->boat($file->boatId);
         $assessed = $this->assembler->assess($boat, $draft, $asked);
 
-        return new DraftRequest($file, $draft, $boat, $assessed, $this->assembler->read($file->number, $draft, $boat, $assessed, $more));
+        return new DraftRequest($file, $draft, $boat, $assessed, $this->assembler->request($file->number, $draft, $boat, $assessed, $more));
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FreshTack\Shop\Order;
 
 use FreshTack\Core\Order\OrderBuilder;
-use FreshTack\Core\Order\RequestReader;
 use FreshTack\Core\Plan\CannotPlan;
 use FreshTack\Core\Plan\Effort;
 use FreshTack\Core\Plan\GateBroken;
@@ -44,7 +43,7 @@ final readonly class FreezeOrder
         $boat = $this->register->boat($file->boatId);
         $assessed = $this->assembler->assess($boat, $file->draft);
         $request = $this->assembler->request($file->number, $file->draft, $boat, $assessed) ?? throw Conflict::nothingToIssue();
-        $order = $this->builder->build(RequestReader::read($request), Effort::Full);
+        $order = $this->builder->build($request, Effort::Full);
         $order->hasWork() || throw Conflict::nothingToIssue();
         $sheets = array_map(static fn (EngineAssessment $engine): ?SheetHead => $engine->sheet?->head, $assessed);
         $this->book->hold(...array_values(array_filter($sheets, static fn (?SheetHead $head): bool => null !== $head)));
@@ -53,7 +52,7 @@ final readonly class FreezeOrder
         null === $seen || $seen === PlanSeal::of($document) || throw Conflict::planChanged();
 
         return new FrozenOrder(
-            Json::encode($request),
+            Json::encode($this->assembler->document($request, $file->draft, $assessed)),
             Json::encode($document),
             \count($order->blocked()),
             ($this->ready)($order, $file->draft)->at,

@@ -4,20 +4,24 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Order;
 
-use FreshTack\Core\Fastening\TorqueWrench;
-use FreshTack\Core\Order\ByHand;
+use FreshTack\Core\Fluid\AirRange;
+use FreshTack\Core\Order\EngineRequest;
 use FreshTack\Core\Order\OrderRequest;
+use FreshTack\Core\Order\PickedTask;
 use FreshTack\Core\Order\Place;
-use FreshTack\Core\Order\RequestReader;
+use FreshTack\Core\Order\Supplies;
+use FreshTack\Core\Order\Visit;
+use FreshTack\Core\Order\Wishes;
 use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Core\SpecBook\SheetHead;
+use FreshTack\Core\SpecBook\SheetReader;
 use FreshTack\Core\SpecBook\SpecSheet;
 use FreshTack\Core\SpecBook\Task;
 use FreshTack\Core\Usage\HourReading;
-use FreshTack\Exchange\ByHandDocument;
+use FreshTack\Exchange\OrderRequestDocument;
 use FreshTack\Shop\Board\AssessEngine;
 use FreshTack\Shop\Board\EngineAssessment;
 use FreshTack\Shop\Book\SpecBook;
@@ -63,149 +67,113 @@ final readonly class RequestAssembler
     }
 
     /**
-     * The request with the engines that have a sheet, complete, as it is kept with an order; null if none has.
-     *
-     * @param list<EngineAssessment> $assessed
-     *
-     * @return array<string, mixed>|null
-     */
-    public function request(int $number, Draft $draft, Boat $boat, array $assessed): ?array
-    {
-        return $this->assembled($number, $draft, $boat, $assessed, true);
-    }
-
-    /**
-     * The same request, read, without turning the book into documents and back, and with only the procedures it needs.
+     * The request with the engines that have a sheet, and with only the procedures it needs; null if none has a sheet.
      *
      * @param list<EngineAssessment> $assessed
      * @param list<Task>             $more     tasks that are not picked and may be asked about
      *
      * @throws InvalidDocument if the shop's settings or a filled hole can't be used
+     * @throws InvalidQuantity if the draft's figures can't be read
      */
-    public function read(int $number, Draft $draft, Boat $boat, array $assessed, array $more = []): ?OrderRequest
+    public function request(int $number, Draft $draft, Boat $boat, array $assessed, array $more = []): ?OrderRequest
     {
-        $request = $this->assembled($number, $draft, $boat, $assessed, false);
+        $engines = [];
+        foreach ($draft->engines as $index => $drafted) {
+            $sheet = $this->sheet($draft, $assessed[$index]);
+            if (null !== $sheet) {
+                $engines[] = self::engine($drafted, $assessed[$index], $sheet);
+            }
+        }
+        if ([] === $engines) {
+            return null;
+        }
         $tasks = array_merge($more, ...array_map(static fn (DraftEngine $engine): array => $engine->tasks, $draft->engines));
 
-        return null === $request ? null : RequestReader::read($request, $this->known($draft, $assessed), $this->book->readProcedures($tasks));
+        return new OrderRequest(
+            new Visit((string) $number, ($this->today)(), $draft->place, $draft->air(), $boat->use->sharedLockout),
+            $this->settings->orderPolicy(),
+            $this->supplies($engines),
+            $engines,
+            $this->book->readProcedures($tasks),
+            new Wishes($draft->technicians, $draft->kits, $draft->allowance, $draft->byHand),
+        );
     }
 
     /**
-     * @param list<EngineAssessment> $assessed
+     * The request as it is kept with an order: with its sheets and the procedures of the whole book.
      *
-     * @return array<string, mixed>|null
+     * @param list<EngineAssessment> $assessed those that the request was made of
+     *
+     * @return array<string, mixed>
      */
-    private function assembled(int $number, Draft $draft, Boat $boat, array $assessed, bool $whole): ?array
+    public function document(OrderRequest $request, Draft $draft, array $assessed): array
     {
-        $engines = $parts = [];
-        foreach ($draft->engines as $index => $drafted) {
-            $assessment = $assessed[$index];
-            if (null !== $assessment->match->head) {
-                $fills = $draft->fillsOf($drafted->engineId);
-                $sheet = $whole || [] !== $fills ? array_reduce($fills, static fn (array $sheet, Fill $fill): array => $fill->into($sheet), $this->book->document($assessment->match->head)) : null;
-                $engines[] = $this->engine($drafted, $assessment, $sheet);
-                $parts = [...$parts, ...$assessment->sheet?->partNumbers() ?? [], ...array_map(static fn (Fill $fill): mixed => $fill->content['part'] ?? null, $fills)];
-            }
-        }
+        $sheets = array_map(fn (EngineAssessment $each): ?array => $this->sheetDocument($draft, $each), $assessed);
 
-        $air = ['coldest' => $draft->coldestC, 'warmest' => $draft->warmestC];
-        $numbers = array_values(array_filter($parts, \is_string(...)));
-
-        return [] === $engines ? null : [
-            ...$this->around((string) $number, $draft->place, $air, $engines, $numbers, $draft, $whole),
-            'sharedLockout' => $boat->use->sharedLockout,
-        ];
-    }
-
-    /**
-     * The sheets of `request()` that were read already, by the place of their engine in it.
-     *
-     * @param list<EngineAssessment> $assessed
-     *
-     * @return array<int, SpecSheet>
-     */
-    private function known(Draft $draft, array $assessed): array
-    {
-        $known = [];
-        $place = 0;
-        foreach ($assessed as $assessment) {
-            if (null !== $assessment->sheet) {
-                if ([] === $draft->fillsOf($assessment->engine->id)) {
-                    $known[$place] = $assessment->sheet;
-                }
-                ++$place;
-            }
-        }
-
-        return $known;
+        return OrderRequestDocument::of($request, array_values(array_filter($sheets, \is_array(...))), $this->book->procedures());
     }
 
     /**
      * What the tasks would take on one engine of a model whose serial number nobody has read yet.
      *
-     * @param list<Task>                        $tasks
-     * @param array{coldest: int, warmest: int} $air
+     * @param list<Task> $tasks
      *
-     * @return array<string, mixed>
+     * @throws InvalidDocument if the shop's settings can't be used
      */
-    public function quote(SheetHead $head, string $model, array $tasks, Place $place, array $air): array
+    public function quote(SheetHead $head, string $model, array $tasks, Place $place, AirRange $air): OrderRequest
     {
-        $engine = [
-            'position' => Position::Single->value,
-            'model' => $model,
-            'serial' => 'to confirm',
-            'hours' => null,
-            'arrival' => null,
-            'tasks' => array_map(static fn (Task $task): array => ['task' => $task->value, 'reason' => 'Asked for by telephone.'], $tasks),
-            'sheet' => $this->book->document($head),
-        ];
+        $picked = array_map(static fn (Task $task): PickedTask => new PickedTask($task, 'Asked for by telephone.'), $tasks);
+        $engines = [new EngineRequest(Position::Single, $model, 'to confirm', null, null, $picked, $this->book->sheet($head))];
 
-        return $this->around('quote', $place, $air, [$engine], $this->book->sheet($head)->partNumbers());
+        return new OrderRequest(
+            new Visit('quote', ($this->today)(), $place, $air),
+            $this->settings->orderPolicy(),
+            $this->supplies($engines),
+            $engines,
+            $this->book->readProcedures($tasks),
+        );
     }
 
-    /**
-     * @param array{coldest: int, warmest: int} $air
-     * @param list<array<string, mixed>>        $engines
-     * @param list<string>                      $parts   numbers that may be needed
-     *
-     * @return array<string, mixed>
-     */
-    private function around(string $order, Place $place, array $air, array $engines, array $parts, ?Draft $draft = null, bool $whole = true): array
+    /** @param non-empty-list<EngineRequest> $engines */
+    private function supplies(array $engines): Supplies
     {
-        return [
-            'format' => RequestReader::FORMAT,
-            'order' => $order,
-            'day' => ($this->today)()->format('Y-m-d'),
-            'place' => $place->value,
-            'air' => $air,
-            'policy' => $this->settings->orderPolicy(),
-            'shelf' => $this->stock->oils(),
-            'catalogue' => $this->stock->parts($parts),
-            'technicians' => $draft->technicians ?? 1,
-            'kits' => $draft->kits ?? [],
-            'wrenches' => array_map(static fn (TorqueWrench $wrench): array => ['id' => $wrench->id, 'fullScale' => ['value' => $wrench->fullScale->given, 'unit' => $wrench->fullScale->unit->value], 'calibratedOn' => $wrench->calibratedOn->format('Y-m-d')], $this->settings->torqueWrenches()),
-            'allowance' => null === $draft?->allowance ? null : ['minutes' => $draft->allowance->minutes->count, 'reason' => $draft->allowance->reason],
-            'byHand' => ByHandDocument::of($draft->byHand ?? new ByHand()),
-            'engines' => $engines,
-            'procedures' => $whole ? $this->book->procedures() : null,
-        ];
+        $parts = array_merge(...array_map(static fn (EngineRequest $engine): array => $engine->sheet->partNumbers(), $engines));
+
+        return new Supplies($this->stock->oils(), $this->stock->parts($parts), $this->settings->torqueWrenches());
     }
 
-    /**
-     * @param array<mixed>|null $sheet null: it was read already
-     *
-     * @return array<string, mixed>
-     */
-    private function engine(DraftEngine $drafted, EngineAssessment $assessment, ?array $sheet): array
+    /** @throws InvalidDocument if a filled hole can't be used */
+    private function sheet(Draft $draft, EngineAssessment $assessment): ?SpecSheet
     {
-        return [
-            'position' => $assessment->engine->position?->value,
-            'model' => $drafted->model,
-            'serial' => $drafted->serial,
-            'hours' => $drafted->hours,
-            'arrival' => null === $drafted->reading ? null : ['reading' => $drafted->reading, 'restMin' => $drafted->restMin, 'decision' => $drafted->decision],
-            'tasks' => array_map(static fn (Task $task): array => ['task' => $task->value, 'reason' => $assessment->due($task)?->why() ?? 'Picked at the counter.'], $drafted->tasks),
-            'sheet' => $sheet,
-        ];
+        $filled = [] === $draft->fillsOf($assessment->engine->id) ? null : $this->sheetDocument($draft, $assessment);
+
+        return null === $filled ? $assessment->sheet : SheetReader::read($filled);
+    }
+
+    /** @return array<mixed>|null with what was filled in for this order */
+    private function sheetDocument(Draft $draft, EngineAssessment $assessment): ?array
+    {
+        return null === $assessment->sheet ? null : array_reduce(
+            $draft->fillsOf($assessment->engine->id),
+            static fn (array $sheet, Fill $fill): array => $fill->into($sheet),
+            $this->book->document($assessment->sheet->head),
+        );
+    }
+
+    /** @throws InvalidQuantity */
+    private static function engine(DraftEngine $drafted, EngineAssessment $assessment, SpecSheet $sheet): EngineRequest
+    {
+        return new EngineRequest(
+            $assessment->engine->position ?? throw new \LogicException('An engine of a boat has its position.'),
+            $drafted->model,
+            $drafted->serial,
+            null === $drafted->hours ? null : EngineHours::of($drafted->hours),
+            $drafted->arrival(),
+            array_map(
+                static fn (Task $task): PickedTask => new PickedTask($task, $assessment->due($task)?->why() ?? 'Picked at the counter.'),
+                $drafted->tasks,
+            ),
+            $sheet,
+        );
     }
 }

@@ -4,18 +4,19 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Stock;
 
-/** Parts and oils on the shelf, as the documents that an order request embeds. */
+use FreshTack\Core\Order\ShelfOil;
+use FreshTack\Core\Parts\PartsShelf;
+
+/** Parts and oils on the shelf. */
 interface Stock
 {
     /**
      * With the numbers that took their place, and with what kits among them hold.
      *
      * @param list<string> $numbers
-     *
-     * @return list<array<string, mixed>>
      */
-    public function parts(array $numbers): array;
+    public function parts(array $numbers): PartsShelf;
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<ShelfOil> */
     public function oils(): array;
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace FreshTack\Web\Controller;
 
 use FreshTack\Core\ExpectedError;
+use FreshTack\Core\Fluid\AirRange;
 use FreshTack\Core\Order\Place;
+use FreshTack\Core\Quantity\Temperature;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\SpecBook\Task;
 use FreshTack\Shop\Book\QuoteModel;
@@ -37,6 +39,13 @@ final readonly class QuoteController
         ]);
     }
 
+    private static function air(Cursor $body): ?AirRange
+    {
+        [$coldest, $warmest] = [$body->at('coldestC')->int(-60, 60), $body->at('warmestC')->int(-60, 60)];
+
+        return $body->at('warmestC')->attempt(static fn (): AirRange => AirRange::of(Temperature::ofCelsius($coldest), Temperature::ofCelsius($warmest)));
+    }
+
     /** @throws ExpectedError */
     #[Route('/api/quotes', name: 'quote', methods: ['POST'])]
     public function quote(Request $request): JsonResponse
@@ -45,8 +54,9 @@ final readonly class QuoteController
             $body->at('model')->string(20),
             array_map(static fn (Cursor $task): Task => $task->enum(Task::class), $body->at('tasks')->list(1, 20)),
             $body->at('place')->enum(Place::class),
-            ['coldest' => $body->at('coldestC')->int(-60, 60), 'warmest' => $body->at('warmestC')->int(-60, 60)],
+            self::air($body),
         ]);
+        null !== $air || throw new \LogicException('Flaws are thrown before.');
 
         return new JsonResponse(['sides' => array_map(static fn (QuoteSide $side): array => ['sheet' => SheetView::head($side->head), 'work' => $side->work], ($this->quote)($model, $tasks, $place, $air))]);
     }

@@ -7,10 +7,10 @@ namespace FreshTack\Tests\Core\Labour;
 use FreshTack\Core\Labour\Allowance;
 use FreshTack\Core\Labour\InvalidAllowance;
 use FreshTack\Core\Labour\LabourSum;
-use FreshTack\Core\Order\RequestReader;
 use FreshTack\Core\Order\WhileThere;
 use FreshTack\Core\Order\WorkOrder;
 use FreshTack\Core\Quantity\Minutes;
+use FreshTack\Exchange\OrderRequestReader;
 use FreshTack\Tests\Support\Requests;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -75,7 +75,7 @@ final class LabourTest extends TestCase
 
     public function testDoneAloneEveryTaskPaysForItsOwnCovers(): void
     {
-        $request = RequestReader::read(Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', ['engine_oil', 'oil_filter', 'spark_plugs']));
+        $request = OrderRequestReader::read(Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', ['engine_oil', 'oil_filter', 'spark_plugs']));
         $people = static fn (string ...$tasks): int => self::people(Requests::build(Requests::single(
             'K165',
             'KS4-10412',

@@ -196,7 +196,7 @@ final class ByHandTest extends TestCase
     private static function assertMetOrRefused(WorkOrder $order): void
     {
         $refused = array_map(static fn (RefusedMove $each): object => $each->move, $order->refused);
-        foreach ($order->request->byHand->all as $move) {
+        foreach ($order->request->wishes->byHand->all as $move) {
             if (!\in_array($move, $refused, true)) {
                 $work = self::entry($order, $move->work->text);
                 self::assertLessThanOrEqual(

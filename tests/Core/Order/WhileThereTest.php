@@ -6,9 +6,9 @@ namespace FreshTack\Tests\Core\Order;
 
 use FreshTack\Core\Order\Offer;
 use FreshTack\Core\Order\OrderBuilder;
-use FreshTack\Core\Order\RequestReader;
 use FreshTack\Core\Order\WhileThere;
 use FreshTack\Core\SpecBook\Task;
+use FreshTack\Exchange\OrderRequestReader;
 use FreshTack\Tests\Support\Book;
 use FreshTack\Tests\Support\Requests;
 use PHPUnit\Framework\TestCase;
@@ -36,15 +36,15 @@ final class WhileThereTest extends TestCase
     {
         $unknown = Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', ['engine_oil']);
         $unknown['procedures'] = Book::proceduresWithout('spark-plugs');
-        self::assertSame([], (new WhileThere())->offers(RequestReader::read($unknown), ['single' => [Task::SparkPlugs]]), 'no procedure');
+        self::assertSame([], (new WhileThere())->offers(OrderRequestReader::read($unknown), ['single' => [Task::SparkPlugs]]), 'no procedure');
         $request = Requests::single('K85', 'KM2-5120', 'kestrane-k85', ['engine_oil']);
-        self::assertSame([], (new WhileThere())->offers(RequestReader::read($request), ['single' => [Task::OilFilter]]), 'its tightening is a hole');
+        self::assertSame([], (new WhileThere())->offers(OrderRequestReader::read($request), ['single' => [Task::OilFilter]]), 'its tightening is a hole');
     }
 
     public function testTheOtherEngineSharesTheRigsOwnWork(): void
     {
         $twin = Requests::rig([Requests::engine('port', 'K165', 'KS4-10412', 'kestrane-k165-early', ['engine_oil']), Requests::engine('starboard', 'K165', 'KS4-20977', 'kestrane-k165-late', [])]);
-        $offers = (new WhileThere())->offers(RequestReader::read($twin), ['starboard' => [Task::EngineOil]]);
+        $offers = (new WhileThere())->offers(OrderRequestReader::read($twin), ['starboard' => [Task::EngineOil]]);
 
         self::assertCount(1, $offers);
         self::assertGreaterThan(0, $offers[0]->savesMin(), 'placing the boat is done once');
@@ -58,13 +58,13 @@ final class WhileThereTest extends TestCase
      */
     private static function offers(array $tasks, array $candidates): array
     {
-        return (new WhileThere())->offers(RequestReader::read(Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', $tasks)), ['single' => $candidates]);
+        return (new WhileThere())->offers(OrderRequestReader::read(Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', $tasks)), ['single' => $candidates]);
     }
 
     /** @param list<string> $tasks */
     private static function people(array $tasks): int
     {
-        $labour = (new OrderBuilder())->build(RequestReader::read(Requests::single(
+        $labour = (new OrderBuilder())->build(OrderRequestReader::read(Requests::single(
             'K165',
             'KS4-10412',
             'kestrane-k165-early',

@@ -2,18 +2,27 @@
 
 declare(strict_types=1);
 
-namespace FreshTack\Core\Order;
+namespace FreshTack\Exchange;
 
 use FreshTack\Core\Fastening\WrenchReader;
 use FreshTack\Core\Fluid\AirRange;
 use FreshTack\Core\Fluid\Container;
 use FreshTack\Core\Fluid\DipstickReading;
-use FreshTack\Core\Labour\Allowance;
+use FreshTack\Core\Labour\AllowanceReader;
+use FreshTack\Core\Order\Arrival;
+use FreshTack\Core\Order\ByHandReader;
+use FreshTack\Core\Order\EngineRequest;
+use FreshTack\Core\Order\OrderPolicyReader;
+use FreshTack\Core\Order\OrderRequest;
+use FreshTack\Core\Order\PickedTask;
+use FreshTack\Core\Order\Place;
+use FreshTack\Core\Order\ShelfOil;
+use FreshTack\Core\Order\Supplies;
+use FreshTack\Core\Order\Visit;
+use FreshTack\Core\Order\Wishes;
 use FreshTack\Core\Parts\PartsShelf;
 use FreshTack\Core\Parts\ShelfPartReader;
 use FreshTack\Core\Plan\Position;
-use FreshTack\Core\Policy\SchoolsReader;
-use FreshTack\Core\Procedure\Procedure;
 use FreshTack\Core\Procedure\ProcedureReader;
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Quantity\Minutes;
@@ -26,17 +35,10 @@ use FreshTack\Core\SpecBook\Task;
 use FreshTack\Core\SpecBook\ValueReader;
 
 /** Reads a decoded order request (docs/formats/order-request.schema.json) with its sheets and procedures embedded. */
-final readonly class RequestReader
+final readonly class OrderRequestReader
 {
-    public const FORMAT = 'fresh-tack/order-request/1';
-
-    /**
-     * @param list<Procedure>|null  $procedures that were read already; null: the document embeds them
-     * @param array<int, SpecSheet> $known sheets that were read already from what this document embeds, by the place of their engine
-     *
-     * @throws InvalidDocument with every flaw and where it stands
-     */
-    public static function read(mixed $document, array $known = [], ?array $procedures = null): OrderRequest
+    /** @throws InvalidDocument with every flaw and where it stands */
+    public static function read(mixed $document): OrderRequest
     {
         $cursor = Cursor::over($document);
         $cursor->knowsOnly(
@@ -57,77 +59,55 @@ final readonly class RequestReader
             'byHand',
             'sharedLockout',
         );
-        if (self::FORMAT !== $cursor->at('format')->raw()) {
-            $cursor->at('format')->flaw('This must be "'.self::FORMAT.'".');
+        if (OrderRequestDocument::FORMAT !== $cursor->at('format')->raw()) {
+            $cursor->at('format')->flaw('This must be "'.OrderRequestDocument::FORMAT.'".');
         }
-        $air = self::air($cursor->at('air'));
-        $policy = self::policy($cursor->at('policy'));
-        $shelf = array_filter(array_map(self::oil(...), $cursor->at('shelf')->list(0, 200)));
-        $parts = PartsShelf::of(...array_map(ShelfPartReader::at(...), $cursor->at('catalogue')->list(0, 10_000)));
-        $engines = self::engines($cursor->at('engines'), $known);
-        self::checkPositions($engines, $cursor->at('engines'));
-        $procedures ??= array_map(ProcedureReader::at(...), $cursor->at('procedures')->list(1, 100));
-        $head = [$cursor->at('order')->string(20), $cursor->at('day')->day(), $cursor->at('place')->enum(Place::class)];
-        $hands = $cursor->at('technicians')->optionalInt(1, 8) ?? 1;
-        $kits = $cursor->at('kits')->strings();
-        $wrenches = $cursor->at('wrenches')->isNull() ? [] : array_values(array_filter(array_map(WrenchReader::at(...), $cursor->at('wrenches')->list(0, 100))));
-        $allowance = $cursor->at('allowance')->isNull() ? null : self::allowance($cursor->at('allowance'));
-        $byHand = ByHandReader::at($cursor->at('byHand'));
-        $shared = !$cursor->at('sharedLockout')->isNull() && $cursor->at('sharedLockout')->bool();
+        $visit = self::visit($cursor);
+        $policy = OrderPolicyReader::at($cursor->at('policy'));
+        $supplies = self::supplies($cursor);
+        $engines = self::engines($cursor->at('engines'));
+        $procedures = array_map(ProcedureReader::at(...), $cursor->at('procedures')->list(1, 100));
+        $wishes = new Wishes(
+            $cursor->at('technicians')->optionalInt(1, 8) ?? 1,
+            $cursor->at('kits')->strings(),
+            AllowanceReader::at($cursor->at('allowance')),
+            ByHandReader::at($cursor->at('byHand')),
+        );
         $cursor->flaws->throwIfAny();
 
-        if (null === $air || null === $policy || [] === $engines) {
+        if (null === $visit || null === $policy || [] === $engines) {
             throw InvalidDocument::at('', 'This request can\'t be read.');
         }
-        [$number, $day, $place] = $head;
 
-        return new OrderRequest(
-            $number,
-            $day,
-            $place,
-            $air,
-            $policy,
-            array_values($shelf),
-            $parts,
-            $engines,
-            $procedures,
-            $hands,
-            $kits,
-            $wrenches,
-            $allowance,
-            $byHand,
-            $shared,
-        );
+        return new OrderRequest($visit, $policy, $supplies, $engines, $procedures, $wishes);
     }
 
-    /** Minutes without a reason are a flaw at the reason. */
-    public static function allowance(Cursor $allowance): ?Allowance
+    private static function visit(Cursor $request): ?Visit
     {
-        $allowance->knowsOnly('minutes', 'reason');
-        $minutes = $allowance->at('minutes')->int(0, 1440);
-        $reason = $allowance->at('reason')->optionalString(200) ?? '';
+        $air = self::air($request->at('air'));
+        $order = $request->at('order')->string(20);
+        $day = $request->at('day')->day();
+        $place = $request->at('place')->enum(Place::class);
+        $shared = !$request->at('sharedLockout')->isNull() && $request->at('sharedLockout')->bool();
 
-        return $allowance->at('reason')->attempt(static fn (): Allowance => Allowance::of(Minutes::of($minutes), $reason));
+        return null === $air ? null : new Visit($order, $day, $place, $air, $shared);
     }
 
-    public static function air(Cursor $air): ?AirRange
+    private static function supplies(Cursor $request): Supplies
+    {
+        $oils = array_map(self::oil(...), $request->at('shelf')->list(0, 200));
+        $parts = PartsShelf::of(...array_map(ShelfPartReader::at(...), $request->at('catalogue')->list(0, 10_000)));
+        $wrenches = $request->at('wrenches')->isNull() ? [] : array_map(WrenchReader::at(...), $request->at('wrenches')->list(0, 100));
+
+        return new Supplies(array_values(array_filter($oils)), $parts, array_values(array_filter($wrenches)));
+    }
+
+    private static function air(Cursor $air): ?AirRange
     {
         $coldest = $air->at('coldest')->int(-60, 60);
         $warmest = $air->at('warmest')->int(-60, 60);
 
         return $air->attempt(static fn (): AirRange => AirRange::of(Temperature::ofCelsius($coldest), Temperature::ofCelsius($warmest)));
-    }
-
-    private static function policy(Cursor $policy): ?OrderPolicy
-    {
-        $reserve = ValueReader::volume($policy->at('reservePerEngine'));
-        $roundTo = ValueReader::volume($policy->at('roundTo'));
-        $percent = $policy->at('firstPourPercent')->int(1, 100);
-        $prefers = $policy->at('prefersGrades')->strings();
-        $schools = SchoolsReader::at($policy->at('schools'));
-        $change = $policy->at('changeMin')->optionalInt(0, 30) ?? OrderPolicy::CHANGE_MIN;
-
-        return null === $reserve || null === $roundTo ? null : new OrderPolicy($percent, $reserve, $roundTo, $prefers, $schools, $change);
     }
 
     private static function oil(Cursor $oil): ?ShelfOil
@@ -142,17 +122,16 @@ final readonly class RequestReader
         return null === $size ? null : new ShelfOil($names[0], $names[1], $names[2], new Container($id, $size, $price, $stock, $opened));
     }
 
-    /**
-     * @param array<int, SpecSheet> $known
-     *
-     * @return list<EngineRequest>
-     */
-    private static function engines(Cursor $engines, array $known): array
+    /** @return list<EngineRequest> */
+    private static function engines(Cursor $engines): array
     {
         $read = [];
-        foreach ($engines->list(1, 5) as $place => $engine) {
-            $sheet = $known[$place] ?? self::sheetOfSister($engine, $read, $engines);
-            $read[] = self::engine($engine, $sheet);
+        foreach ($engines->list(1, 5) as $engine) {
+            $read[] = self::engine($engine, self::sheetOfSister($engine, $read, $engines));
+        }
+        $positions = array_map(static fn (EngineRequest $engine): string => $engine->position->value, $read);
+        if (\count($positions) !== \count(array_unique($positions))) {
+            $engines->flaw('Two engines can\'t hang in the same position.');
         }
 
         return $read;
@@ -190,7 +169,7 @@ final readonly class RequestReader
         );
     }
 
-    public static function arrival(Cursor $arrival): ?Arrival
+    private static function arrival(Cursor $arrival): ?Arrival
     {
         $arrival->knowsOnly('reading', 'restMin', 'decision');
         $reading = $arrival->at('reading')->string(10);
@@ -207,14 +186,5 @@ final readonly class RequestReader
         $task->knowsOnly('task', 'reason');
 
         return new PickedTask($task->at('task')->enum(Task::class), $task->at('reason')->string(400));
-    }
-
-    /** @param list<EngineRequest> $engines */
-    private static function checkPositions(array $engines, Cursor $at): void
-    {
-        $positions = array_map(static fn (EngineRequest $engine): string => $engine->position->value, $engines);
-        if (\count($positions) !== \count(array_unique($positions))) {
-            $at->flaw('Two engines can\'t hang in the same position.');
-        }
     }
 }

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-namespace FreshTack\Tests\Core\Order;
+namespace FreshTack\Tests\Exchange;
 
-use FreshTack\Core\Order\RequestReader;
 use FreshTack\Core\Reading\Flaw;
 use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Exchange\OrderRequestReader;
 use FreshTack\Tests\Support\Book;
 use FreshTack\Tests\Support\Requests;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-final class RequestReaderTest extends TestCase
+final class OrderRequestReaderTest extends TestCase
 {
     /** @return iterable<string, array{list<string|int>, mixed, string}> */
     public static function broken(): iterable
@@ -41,7 +41,7 @@ final class RequestReaderTest extends TestCase
     public function testNamesThePlaceOfTheFlaw(array $path, mixed $value, string $pointer): void
     {
         try {
-            RequestReader::read(Book::with(Requests::twin(), $path, $value));
+            OrderRequestReader::read(Book::with(Requests::twin(), $path, $value));
         } catch (InvalidDocument $error) {
             self::assertContains($pointer, array_map(static fn (Flaw $flaw): string => $flaw->pointer, $error->flaws));
 
@@ -52,7 +52,7 @@ final class RequestReaderTest extends TestCase
 
     public function testReadsAnEngineWithoutMeterAndWithoutReading(): void
     {
-        $request = RequestReader::read(Book::with(Book::with(Requests::twin(), ['engines', 0, 'hours'], null), ['engines', 0, 'arrival'], null));
+        $request = OrderRequestReader::read(Book::with(Book::with(Requests::twin(), ['engines', 0, 'hours'], null), ['engines', 0, 'arrival'], null));
 
         self::assertNull($request->engines[0]->hours);
         self::assertNull($request->engines[0]->arrival);

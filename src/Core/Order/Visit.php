@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Order;
+
+use FreshTack\Core\Fluid\AirRange;
+
+/** Where and when an order is worked on, and in what air the boat is used. */
+final readonly class Visit
+{
+    /** @param bool $sharedLockout whether keys, lanyards or batteries serve more than one engine */
+    public function __construct(
+        public string $order,
+        public \DateTimeImmutable $day,
+        public Place $place,
+        public AirRange $air,
+        public bool $sharedLockout = false,
+    ) {
+    }
+}
