@@ -27,7 +27,8 @@ final readonly class UsedValues
             ...self::conditions($engine, $procedures),
             ...self::byTheOrder($engine),
         ];
-        $fields = array_filter(SheetField::cases(), static fn (SheetField $field): bool => \in_array($field->value, $paths, true));
+        $isUsed = array_flip($paths);
+        $fields = array_filter(SheetField::cases(), static fn (SheetField $field): bool => isset($isUsed[$field->value]));
 
         return array_values(array_map(static fn (SheetField $field): string => $field->value, $fields));
     }

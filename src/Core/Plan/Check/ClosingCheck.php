@@ -224,7 +224,9 @@ final readonly class ClosingCheck
                 foreach (\array_slice($own, $before + 1, $place - $before - 1) as $between) {
                     $isOurs = [] !== $between->sameHands($timed) && !$between->work->changes->isMode();
                     !$isOurs || throw GateBroken::between(Gate::Together, $own[$before]->work, $between->work);
-                }[] !== $timed->sameHands($own[$before]) || throw GateBroken::late(Gate::Together, $own[$before]->work, $timed->work);
+                }
+                $isGoneOn = [] !== $timed->sameHands($own[$before]);
+                $isGoneOn || throw GateBroken::late(Gate::Together, $own[$before]->work, $timed->work);
             }
             $last[$name] = $place;
         }
