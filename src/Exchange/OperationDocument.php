@@ -99,6 +99,7 @@ final readonly class OperationDocument
     private static function step(OrderedStep $step): array
     {
         $tightening = $step->figures->tightening;
+        $staged = $tightening instanceof TorqueAndAngle ? $tightening->first : $tightening;
 
         return [
             'text' => $step->words->text,
@@ -111,10 +112,10 @@ final readonly class OperationDocument
             'entry' => $step->done->entry,
             'must' => $step->done->must,
             'tightening' => self::tightening($tightening),
-            'stages' => $tightening instanceof StagedTorque
-                ? array_map(static fn (Torque $stage): string => $stage->given, $tightening->stages)
+            'stages' => $staged instanceof StagedTorque
+                ? array_map(static fn (Torque $stage): string => $stage->given, $staged->stages)
                 : [],
-            'degrees' => $tightening instanceof TorqueAndAngle ? $tightening->degrees : null,
+            'degrees' => $tightening instanceof TorqueAndAngle ? array_sum($tightening->degrees) : null,
             'warning' => $step->words->warning,
             'event' => $step->done->event,
             'effects' => array_column($step->done->effects, 'value'),

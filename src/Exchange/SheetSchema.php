@@ -127,10 +127,17 @@ final readonly class SheetSchema
     {
         $values = [];
         foreach (SheetField::cases() as $field) {
-            $values['?'.$field->value] = ['description' => ucfirst($field->label()).'.', 'oneOf' => [self::valueOf($field), ['type' => 'null']]];
+            $values['?'.$field->value] = ['description' => self::described($field), 'oneOf' => [self::valueOf($field), ['type' => 'null']]];
         }
 
         return $values;
+    }
+
+    private static function described(SheetField $field): string
+    {
+        $usual = $field->spec()->usual;
+
+        return ucfirst($field->label()).'.'.(null === $usual ? '' : \sprintf(' Left out: %s.', $usual));
     }
 
     /** @return Node */
@@ -214,13 +221,19 @@ final readonly class SheetSchema
 
         return [
             $kind('torque', [...$range, ...$torque, '?reused' => $reused($range)]),
-            $kind('torque_stages', ['stages' => ['type' => 'array', 'minItems' => 2, 'maxItems' => 6, 'items' => self::decimal()], 'min' => self::decimal(), 'max' => self::decimal(), ...$torque]),
-            $kind('torque_angle', [...$range, ...$torque, 'angle' => [...self::whole(1, 360), 'description' => 'Degrees.']]),
+            $kind('torque_stages', ['stages' => ['type' => 'array', 'minItems' => 2, 'maxItems' => 6, 'items' => self::decimal()], 'min' => self::decimal(), 'max' => self::decimal(), ...$torque, '?angle' => self::angle(), '?secondAngle' => self::angle()]),
+            $kind('torque_angle', [...$range, ...$torque, 'angle' => self::angle(), '?secondAngle' => self::angle()]),
             $kind('turns_after_contact', $turns),
             $kind('turns_after_seating', [...$turns, '?reused' => $reused($turns)]),
             $kind('hand_tight', []),
             $kind('until_click', []),
         ];
+    }
+
+    /** @return Node */
+    private static function angle(): array
+    {
+        return ['type' => ['integer', 'null'], 'minimum' => 1, 'maximum' => 360, 'description' => 'Degrees by which all are turned on afterwards.'];
     }
 
     /**

@@ -15,8 +15,8 @@ final readonly class TighteningReader
     /** By kind, the keys that belong to it; a `?` marks one that may be left out. */
     public const KINDS = [
         'torque' => ['min', 'nominal', 'max', 'unit', 'thread', '?pattern', '?reused'],
-        'torque_stages' => ['stages', 'min', 'max', 'unit', 'thread', '?pattern'],
-        'torque_angle' => ['min', 'nominal', 'max', 'unit', 'thread', 'angle', '?pattern'],
+        'torque_stages' => ['stages', 'min', 'max', 'unit', 'thread', '?pattern', '?angle', '?secondAngle'],
+        'torque_angle' => ['min', 'nominal', 'max', 'unit', 'thread', 'angle', '?pattern', '?secondAngle'],
         'turns_after_contact' => ['min', 'max'],
         'turns_after_seating' => ['min', 'max', '?reused'],
         'hand_tight' => [],
@@ -35,8 +35,8 @@ final readonly class TighteningReader
 
         return match ($kind) {
             'torque' => $value->attempt(static fn (Cursor $at): Tightening => self::torque($at, self::reused($at))),
-            'torque_stages' => $value->attempt(self::staged(...)),
-            'torque_angle' => $value->attempt(static fn (Cursor $at): Tightening => TorqueAndAngle::of(self::torque($at, null), $at->at('angle')->int(1, 360))),
+            'torque_stages' => $value->attempt(static fn (Cursor $at): Tightening => self::turnedOn(self::staged($at), $at)),
+            'torque_angle' => $value->attempt(static fn (Cursor $at): Tightening => TorqueAndAngle::of(self::torque($at, null), self::angles($at))),
             'turns_after_contact' => $value->attempt(static fn (Cursor $at): Tightening => TurnsAfterContact::of(self::turns($at, 'min'), self::turns($at, 'max'))),
             'turns_after_seating' => $value->attempt(self::seating(...)),
             'hand_tight', 'until_click' => ByFeel::from($kind),
@@ -69,6 +69,28 @@ final readonly class TighteningReader
         $figure = static fn (string $key): Torque => Torque::of($reused->at($key)->string(20), $unit);
 
         return TorqueTightening::of($figure('min'), $figure('nominal'), $figure('max'), self::thread($at));
+    }
+
+    /** @throws ExpectedError */
+    private static function turnedOn(StagedTorque $staged, Cursor $at): StagedTorque|TorqueAndAngle
+    {
+        if ($at->at('angle')->isNull()) {
+            if (!$at->at('secondAngle')->isNull()) {
+                $at->at('secondAngle')->flaw('There is no first angle before it.');
+            }
+
+            return $staged;
+        }
+
+        return TorqueAndAngle::of($staged, self::angles($at));
+    }
+
+    /** @return list<int> degrees */
+    private static function angles(Cursor $at): array
+    {
+        $second = $at->at('secondAngle')->optionalInt(1, 360);
+
+        return [$at->at('angle')->int(1, 360), ...(null === $second ? [] : [$second])];
     }
 
     /** @throws ExpectedError */

@@ -4,27 +4,38 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Fastening;
 
-/** To a torque first, then on by an angle. */
+/** To a torque first, in one stage or in several, then on by an angle, or by one and then by another. */
 final readonly class TorqueAndAngle implements Tightening
 {
-    private function __construct(public TorqueTightening $first, public int $degrees)
+    /** @param non-empty-list<int> $degrees */
+    private function __construct(public TorqueTightening|StagedTorque $first, public array $degrees)
     {
     }
 
-    /** @throws InvalidTightening unless the angle is 1 to 360 degrees */
-    public static function of(TorqueTightening $first, int $degrees): self
+    /**
+     * @param list<int> $degrees one angle, or two, each by which all are turned on
+     *
+     * @throws InvalidTightening unless each angle is 1 to 360 degrees
+     */
+    public static function of(TorqueTightening|StagedTorque $first, array $degrees): self
     {
-        return $degrees >= 1 && $degrees <= 360 ? new self($first, $degrees) : throw InvalidTightening::angle($degrees);
+        foreach ($degrees as $angle) {
+            $angle >= 1 && $angle <= 360 || throw InvalidTightening::angle($angle);
+        }
+
+        return [] === $degrees ? throw InvalidTightening::angle(0) : new self($first, $degrees);
     }
 
     public function figure(): string
     {
-        return \sprintf('%s + %d°', $this->first->figure(), $this->degrees);
+        return $this->first->figure().implode('', array_map(static fn (int $angle): string => \sprintf(' + %d°', $angle), $this->degrees));
     }
 
     public function detail(): string
     {
-        return $this->first->detail();
+        $detail = $this->first->detail();
+
+        return \count($this->degrees) > 1 ? $detail.' · all by the first angle, then all by the second' : $detail;
     }
 
     public function entryKind(): string
@@ -34,7 +45,7 @@ final readonly class TorqueAndAngle implements Tightening
 
     public function torque(): TorqueTightening
     {
-        return $this->first;
+        return $this->first->torque();
     }
 
     public function turns(): null

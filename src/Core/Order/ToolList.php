@@ -53,7 +53,8 @@ final class ToolList
     /** @return list<ToolLine> with a torque wrench for every torque that is asked for */
     private function needed(OrderedOperation $operation, ?EngineOrder $engine): array
     {
-        $lines = array_map(static fn (ToolNeed $tool): ToolLine => self::tool($tool, $engine), $operation->operation->doing->outfit->tools);
+        $tools = null === $engine ? $operation->operation->doing->outfit->tools : $operation->operation->tools($engine->facts);
+        $lines = array_map(static fn (ToolNeed $tool): ToolLine => self::tool($tool, $engine), $tools);
         foreach ($operation->steps as $step) {
             $torque = $step->figures->tightening?->torque();
             if (null !== $torque) {

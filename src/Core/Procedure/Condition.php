@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Procedure;
 
-/** A yes-or-no question to the facts of one engine in one order: equals, in, exists, and, or; nothing else. */
+/** A yes-or-no question to the facts of one engine in one order: equals, in, exists, not, and, or; nothing else. */
 final readonly class Condition
 {
     /**
-     * @param 'always'|'equals'|'exists'|'and'|'or' $kind
+     * @param 'always'|'equals'|'exists'|'not'|'and'|'or' $kind
      * @param list<string>                          $values
      * @param list<self>                            $parts
      */
@@ -29,6 +29,11 @@ final readonly class Condition
     public static function exists(string $path): self
     {
         return new self('exists', $path, [], []);
+    }
+
+    public static function not(self $part): self
+    {
+        return new self('not', '', [], [$part]);
     }
 
     public static function all(self ...$parts): self
@@ -53,6 +58,7 @@ final readonly class Condition
             'always' => true,
             'equals' => \in_array($facts->raw($this->path), $this->values, true),
             'exists' => $facts->knows($this->path),
+            'not' => !$this->parts[0]->holds($facts),
             'and' => [] === array_filter($this->parts, static fn (self $part): bool => !$part->holds($facts)),
             'or' => [] !== array_filter($this->parts, static fn (self $part): bool => $part->holds($facts)),
         };

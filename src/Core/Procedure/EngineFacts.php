@@ -49,6 +49,7 @@ final readonly class EngineFacts
         return isset($this->worked[$path])
             || null !== $this->value($path)
             || null !== $this->school($path)
+            || null !== FactPath::read($path)?->field?->spec()->usual
             || null !== FactPath::read($path)?->task;
     }
 
@@ -69,6 +70,10 @@ final readonly class EngineFacts
             return new Figure($path, lcfirst(FactPath::read($path)?->question?->title() ?? $path), $school->name, null, 'shop policy');
         }
         $value = $this->value($path);
+        $field = FactPath::read($path)?->field;
+        if (null === $value && null !== $field?->spec()->usual) {
+            return new Figure($path, $field->label(), str_replace('_', ' ', $field->spec()->usual), null, 'as engines usually are');
+        }
 
         return null === $value ? null : new Figure($path, $value->field->label(), $value->figure(), $value->detail(), $value->source->text());
     }
@@ -94,7 +99,7 @@ final readonly class EngineFacts
             $content instanceof Interval => $content->action->value,
             \is_bool($content) => $content ? 'yes' : 'no',
             \is_string($content) => $content,
-            default => $this->figure($path)?->text,
+            default => $asked?->field?->spec()->usual ?? $this->figure($path)?->text,
         };
     }
 

@@ -31,14 +31,14 @@ final readonly class Operation
             $calling->when->paths(),
             ...array_map(static fn (Step $step): array => $step->when->paths(), $doing->steps),
             ...array_map(static fn (PartUse $part): array => $part->when->paths(), $doing->outfit->parts),
+            ...array_map(static fn (ToolNeed $tool): array => $tool->when->paths(), $doing->outfit->tools),
         )));
         $this->tellsArrival = [] !== array_filter(
             $doing->steps,
             static fn (Step $step): bool => \in_array('order.arrival', $step->needs, true),
         );
-        $sizes = array_map(static fn (ToolNeed $tool): ?string => $tool->size, $doing->outfit->tools);
         $this->always = array_values(array_unique(array_filter(
-            [...$sizes, ...$doing->times->paths(), $setting->attitude->from],
+            [...$doing->times->paths(), $setting->attitude->from],
             \is_string(...),
         )));
     }
@@ -49,11 +49,18 @@ final readonly class Operation
         $parts = array_filter($this->doing->outfit->parts, static fn (PartUse $part): bool => $part->when->holds($facts));
         $needs = array_merge(
             $this->always,
+            array_values(array_filter(array_map(static fn (ToolNeed $tool): ?string => $tool->size, $this->tools($facts)), \is_string(...))),
             array_map(static fn (PartUse $part): string => $part->field, array_values($parts)),
             ...array_map(static fn (Step $step): array => $step->needs, $this->steps($facts)),
         );
 
         return array_values(array_unique($needs));
+    }
+
+    /** @return list<ToolNeed> likewise */
+    public function tools(EngineFacts $facts): array
+    {
+        return array_values(array_filter($this->doing->outfit->tools, static fn (ToolNeed $tool): bool => $tool->when->holds($facts)));
     }
 
     /** @return list<Step> those that these facts call for */

@@ -207,8 +207,8 @@ final readonly class ProcedureReader
         $keys = $condition->keys();
         $kind = $keys[0] ?? '';
         $inner = $condition->at($kind);
-        if (1 !== \count($keys) || !\in_array($kind, ['equals', 'in', 'exists', 'and', 'or'], true)) {
-            $condition->flaw('A condition has exactly one of: equals, in, exists, and, or.');
+        if (1 !== \count($keys) || !\in_array($kind, ['equals', 'in', 'exists', 'not', 'and', 'or'], true)) {
+            $condition->flaw('A condition has exactly one of: equals, in, exists, not, and, or.');
 
             return Condition::always();
         }
@@ -217,6 +217,7 @@ final readonly class ProcedureReader
             'equals' => Condition::isOneOf(self::path($inner->at(0)), $inner->at(1)->string(40)),
             'in' => Condition::isOneOf(self::path($inner->at(0)), ...$inner->at(1)->strings()),
             'exists' => Condition::exists(self::path($inner)),
+            'not' => Condition::not(self::condition($inner)),
             'and' => Condition::all(...array_map(self::condition(...), $inner->list(1, 10))),
             default => Condition::any(...array_map(self::condition(...), $inner->list(1, 10))),
         };
@@ -243,9 +244,14 @@ final readonly class ProcedureReader
 
     private static function tool(Cursor $tool): ToolNeed
     {
-        $tool->knowsOnly('name', 'size', 'hexagon');
+        $tool->knowsOnly('name', 'size', 'hexagon', 'when');
 
-        return new ToolNeed($tool->at('name')->string(80), $tool->at('size')->isNull() ? null : self::path($tool->at('size')), $tool->has('hexagon') && $tool->at('hexagon')->bool());
+        return new ToolNeed(
+            $tool->at('name')->string(80),
+            $tool->at('size')->isNull() ? null : self::path($tool->at('size')),
+            $tool->has('hexagon') && $tool->at('hexagon')->bool(),
+            self::when($tool->at('when')),
+        );
     }
 
     private static function step(Cursor $step): Step

@@ -34,7 +34,7 @@ enum SheetGroup: string
             'belts', 'valves' => self::Belts,
             'points' => self::Points,
             'covers' => self::Covers,
-            'kits', 'times' => self::Times,
+            'kits', 'times', 'tools' => self::Times,
             'schedule' => self::Schedule,
             default => self::Identity,
         };
@@ -54,7 +54,7 @@ enum SheetGroup: string
             self::Belts => 'Belts and valves',
             self::Points => 'Points',
             self::Covers => 'Covers',
-            self::Times => 'Kits and times',
+            self::Times => 'Kits, tools and times',
             self::Schedule => 'Schedule',
         };
     }

@@ -108,6 +108,12 @@ final readonly class SpecSheet
         return \is_string($content) ? $content : null;
     }
 
+    /** How the engine is built, by the sheet's word, or as engines usually are. */
+    public function built(SheetField $field): ?string
+    {
+        return $this->text($field) ?? $field->spec()->usual;
+    }
+
     public function flag(SheetField $field): ?bool
     {
         $content = $this->value($field)?->content;

@@ -10,13 +10,24 @@ namespace FreshTack\Core\SpecBook;
  */
 final readonly class TaskNeeds
 {
-    private const OIL = [SheetField::CapacityWithoutFilter, SheetField::Grades, SheetField::PerformanceClass, SheetField::FillCap, SheetField::DipstickLocation, SheetField::DipstickSpan, SheetField::DipstickBand, SheetField::ReadingAttitude, SheetField::RestAfterRun, SheetField::RestAfterPour, SheetField::RunBeforeReading, SheetField::LargestTopUp, SheetField::DrainKind, SheetField::DrainAllowed];
+    private const OIL = [
+        SheetField::CapacityWithoutFilter, SheetField::Grades, SheetField::PerformanceClass, SheetField::FillCap, SheetField::DipstickLocation,
+        SheetField::ReadingAttitude, SheetField::RestAfterRun, SheetField::RestAfterPour, SheetField::RunBeforeReading, SheetField::DrainKind,
+        SheetField::DrainAllowed,
+    ];
+    /** Of a level that is read between two marks; at a plug the oil stands or it does not. */
+    private const MARKS = [SheetField::DipstickSpan, SheetField::DipstickBand, SheetField::LargestTopUp];
 
     /** @return list<SheetField> */
     public static function of(Task $task, SpecSheet $sheet): array
     {
         return match ($task) {
-            Task::EngineOil => [...self::OIL, ...self::drain($sheet)],
+            Task::EngineOil => [
+                ...self::OIL,
+                ...('level_plug' === $sheet->built(SheetField::CheckedBy) ? [] : self::MARKS),
+                ...self::drain($sheet),
+                ...self::secondDrain($sheet),
+            ],
             Task::OilFilter => self::filter($sheet),
             Task::SparkPlugs => [SheetField::SparkPlug, SheetField::IgnitionGap, SheetField::IgnitionSocket, SheetField::IgnitionTightening],
             Task::FuelFilter => [SheetField::FuelFilterKind, SheetField::FuelPart, SheetField::FuelLocation, ...self::fuel($sheet)],
@@ -66,11 +77,33 @@ final readonly class TaskNeeds
     }
 
     /** @return list<SheetField> */
+    private static function secondDrain(SpecSheet $sheet): array
+    {
+        return [
+            ...(null === $sheet->value(SheetField::DrainSecondLocation)
+                ? []
+                : [SheetField::DrainSecondWrench, SheetField::DrainSecondSeal, SheetField::DrainSecondClosing]),
+            ...(null === $sheet->value(SheetField::DrainAgainAttitude) ? [] : [SheetField::DrainAgainTime]),
+        ];
+    }
+
+    /** @return list<SheetField> */
     private static function filter(SpecSheet $sheet): array
     {
         $trough = 'trough' === $sheet->text(SheetField::FilterSpill) ? [SheetField::FilterSpillHoseBore, SheetField::FilterSpillSeal, SheetField::FilterSpillClosing] : [];
+        $build = 'element' === $sheet->built(SheetField::FilterKind)
+            ? [SheetField::FilterCapTool, SheetField::FilterCapSeal, ...('hexagon' === $sheet->text(SheetField::FilterCapTool) ? [SheetField::FilterWrench] : [])]
+            : [SheetField::FilterWrench, SheetField::FilterGasketLubricant];
 
-        return [SheetField::FilterPart, SheetField::FilterWrench, SheetField::FilterLocation, SheetField::FilterSpill, SheetField::FilterGasketLubricant, SheetField::FilterTightening, SheetField::CapacityWithFilter, ...$trough];
+        return [
+            SheetField::FilterPart,
+            SheetField::FilterLocation,
+            SheetField::FilterSpill,
+            SheetField::FilterTightening,
+            SheetField::CapacityWithFilter,
+            ...$build,
+            ...$trough,
+        ];
     }
 
     /** @return list<SheetField> */
@@ -87,6 +120,14 @@ final readonly class TaskNeeds
     /** @return list<SheetField> */
     private static function propeller(SpecSheet $sheet): array
     {
-        return [SheetField::PropellerStack, SheetField::PropellerLock, SheetField::PropellerSocket, SheetField::PropellerTightening, SheetField::PropellerGrease, ...('lock_nut' === $sheet->text(SheetField::PropellerLock) ? [] : [SheetField::PropellerLockPart])];
+        $lock = $sheet->text(SheetField::PropellerLock);
+
+        return [
+            SheetField::PropellerStack,
+            SheetField::PropellerLock,
+            SheetField::PropellerGrease,
+            ...('shear_pin' === $lock ? [] : [SheetField::PropellerSocket, SheetField::PropellerTightening]),
+            ...('lock_nut' === $lock ? [] : [SheetField::PropellerLockPart]),
+        ];
     }
 }

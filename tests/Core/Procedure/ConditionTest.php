@@ -35,6 +35,8 @@ final class ConditionTest extends TestCase
         yield 'a picked task' => [Condition::isOneOf('task.engine_oil', 'yes'), true];
         yield 'a task that was not picked' => [Condition::isOneOf('task.water_pump', 'yes'), false];
         yield 'the shop\'s school' => [Condition::isOneOf('policy.pump', 'kit'), true];
+        yield 'what is not so' => [Condition::not(Condition::exists('valves.nothing')), true];
+        yield 'the opposite of what is so' => [Condition::not(Condition::exists('drain.panel')), false];
         yield 'all of them' => [Condition::all(Condition::isOneOf('drain.kind', 'plug'), Condition::exists('drain.panel')), true];
         yield 'not all of them' => [Condition::all(Condition::isOneOf('drain.kind', 'plug'), Condition::isOneOf('drain.kind', 'valve')), false];
         yield 'any of them' => [Condition::any(Condition::isOneOf('drain.kind', 'valve'), Condition::exists('drain.panel')), true];

@@ -21,6 +21,7 @@ const stages = computed(() =>
 
 const typed = (event: Event): string => (event.target as HTMLInputElement).value
 const figure = (event: Event): string => (needs.value.includes('unit') ? decimalInput(typed(event)) : typed(event))
+const degrees = (event: Event): number | null => (typed(event) === '' ? null : Number(typed(event)))
 function set(key: string, to: unknown): void {
   value.value = { ...value.value, [key]: to }
 }
@@ -68,7 +69,17 @@ function choose(to: string): void {
           class="cell figure"
           inputmode="numeric"
           :value="value['angle'] ?? ''"
-          @input="set('angle', Number(typed($event)))"
+          @input="set('angle', degrees($event))"
+        />
+        °
+      </label>
+      <label v-if="needs.includes('secondAngle') && typeof value['angle'] === 'number'">
+        then
+        <input
+          class="cell figure"
+          inputmode="numeric"
+          :value="value['secondAngle'] ?? ''"
+          @input="set('secondAngle', degrees($event))"
         />
         °
       </label>

@@ -20,6 +20,7 @@ final readonly class EngineFields
             'identity.tilt' => FieldSpec::choice('tilt', 'manual', 'power', 'either'),
             'identity.shaftLength' => FieldSpec::of(ValueKind::Length, 'shaft length'),
             'identity.rotation' => FieldSpec::choice('rotation', 'standard', 'counter', 'either'),
+            'identity.battery' => FieldSpec::usually('battery', 'fitted', 'none'),
         ];
     }
 
@@ -28,6 +29,8 @@ final readonly class EngineFields
     {
         return [
             'anodes.list' => FieldSpec::table('anodes', ...self::anodes()),
+            'anodes.coverTightening' => FieldSpec::of(ValueKind::Tightening, 'inner anode cover tightening'),
+            'cooling.by' => FieldSpec::usually('what cools the engine', 'raw_water', 'closed_circuit', 'air'),
             'cooling.thermostat' => FieldSpec::of(ValueKind::Part, 'thermostats'),
             'cooling.sealKind' => FieldSpec::choice('thermostat seal', 'gasket', 'o_ring'),
             'cooling.seal' => FieldSpec::of(ValueKind::Part, 'thermostat gasket or o-ring'),
@@ -37,10 +40,16 @@ final readonly class EngineFields
             'belts.accessory' => FieldSpec::of(ValueKind::Part, 'accessory belt'),
             'belts.tools' => FieldSpec::of(ValueKind::Text, 'special tools for the accessory belt'),
             'belts.moves' => FieldSpec::of(ValueKind::Text, 'what is moved to reach the accessory belt'),
-            'belts.timing' => FieldSpec::choice('timing by', 'belt', 'chain'),
+            'belts.tensionerTightening' => FieldSpec::of(ValueKind::Tightening, 'belt tensioner tightening'),
+            'belts.alternatorTightening' => FieldSpec::of(ValueKind::Tightening, 'alternator tightening'),
+            'belts.deflection' => FieldSpec::of(ValueKind::LengthRange, 'accessory belt deflection'),
+            'belts.timing' => FieldSpec::choice('timing by', 'belt', 'chain', 'gears'),
             'belts.timingPart' => FieldSpec::of(ValueKind::Part, 'timing belt'),
             'valves.intake' => FieldSpec::of(ValueKind::LengthRange, 'intake valve clearance, cold'),
             'valves.exhaust' => FieldSpec::of(ValueKind::LengthRange, 'exhaust valve clearance, cold'),
+            'valves.coverFasteners' => FieldSpec::table('valve cover fasteners', ...Shapes::fasteners()),
+            'valves.coverGasket' => FieldSpec::of(ValueKind::Part, 'valve cover gasket'),
+            'valves.coverTightening' => FieldSpec::of(ValueKind::Tightening, 'valve cover tightening'),
         ];
     }
 

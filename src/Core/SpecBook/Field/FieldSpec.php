@@ -12,9 +12,15 @@ final readonly class FieldSpec
     /**
      * @param list<string> $options
      * @param list<Column> $columns
+     * @param string|null  $usual   the answer of a sheet that says nothing; null: that is a hole
      */
-    private function __construct(public ValueKind $kind, public string $label, public array $options = [], public array $columns = [])
-    {
+    private function __construct(
+        public ValueKind $kind,
+        public string $label,
+        public array $options = [],
+        public array $columns = [],
+        public ?string $usual = null,
+    ) {
     }
 
     public static function of(ValueKind $kind, string $label): self
@@ -25,6 +31,12 @@ final readonly class FieldSpec
     public static function choice(string $label, string ...$options): self
     {
         return new self(ValueKind::Choice, $label, array_values($options));
+    }
+
+    /** How engines are built unless a sheet says otherwise: the first of the options. */
+    public static function usually(string $label, string $usual, string ...$others): self
+    {
+        return new self(ValueKind::Choice, $label, [$usual, ...array_values($others)], [], $usual);
     }
 
     /** Several of the options, at least one. */

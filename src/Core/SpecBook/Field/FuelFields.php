@@ -32,6 +32,7 @@ final readonly class FuelFields
             'fuel.offOrder' => FieldSpec::table('order of taking off', Column::text('step', 'step')),
             'fuel.onOrder' => FieldSpec::table('order of putting on', Column::text('step', 'step')),
             'fuel.movesAsideFor' => FieldSpec::of(ValueKind::Text, 'has to move aside for'),
+            'fuel.tank' => FieldSpec::usually('fuel tank', 'in_the_boat', 'portable', 'on_the_engine'),
         ];
     }
 }

@@ -39,11 +39,12 @@ final readonly class GearcaseFields
     {
         return [
             'propeller.stack' => FieldSpec::table('propeller hardware, in the order it goes on', ...Shapes::stack()),
-            'propeller.lock' => FieldSpec::choice('propeller nut lock', 'tab_washer', 'cotter_pin', 'lock_nut'),
-            'propeller.lockPart' => FieldSpec::of(ValueKind::Part, 'tab washer or cotter pin to renew'),
+            'propeller.lock' => FieldSpec::choice('propeller nut lock', 'tab_washer', 'cotter_pin', 'lock_nut', 'shear_pin'),
+            'propeller.lockPart' => FieldSpec::of(ValueKind::Part, 'tab washer, cotter pin or shear pin to renew'),
             'propeller.socket' => FieldSpec::of(ValueKind::Length, 'propeller nut socket'),
             'propeller.tightening' => FieldSpec::of(ValueKind::Tightening, 'propeller nut tightening'),
             'propeller.grease' => FieldSpec::of(ValueKind::Text, 'propeller shaft grease'),
+            'propeller.play' => FieldSpec::of(ValueKind::Length, 'most play of the propeller shaft'),
         ];
     }
 
@@ -72,6 +73,7 @@ final readonly class GearcaseFields
             'pump.stack' => FieldSpec::table('pump gaskets and plate, in the order they go on', ...Shapes::stack()),
             'pump.greased' => FieldSpec::of(ValueKind::Text, 'what gets grease at the pump'),
             'pump.keptDry' => FieldSpec::of(ValueKind::Text, 'what must not get grease at the pump'),
+            'pump.impellerLimit' => FieldSpec::of(ValueKind::Text, 'when the impeller is renewed'),
         ];
     }
 }

@@ -8,6 +8,8 @@ use FreshTack\Core\SpecBook\ValueKind;
 
 final readonly class OilFields
 {
+    private const ATTITUDES = ['vertical', 'tilted_up', 'trimmed_in', 'part_way', 'steered_over', 'laid_over'];
+
     /** @return array<string, FieldSpec> */
     public static function table(): array
     {
@@ -25,7 +27,8 @@ final readonly class OilFields
             'engineOil.grades' => FieldSpec::of(ValueKind::Grades, 'oil grades by air temperature'),
             'engineOil.performanceClass' => FieldSpec::of(ValueKind::Text, 'oil performance class'),
             'engineOil.fillCap' => FieldSpec::of(ValueKind::Text, 'place of the fill cap'),
-            'engineOil.dipstickLocation' => FieldSpec::of(ValueKind::Text, 'place of the dipstick'),
+            'engineOil.checkedBy' => FieldSpec::usually('how the oil level is seen', 'dipstick', 'sight_glass', 'level_plug'),
+            'engineOil.dipstickLocation' => FieldSpec::of(ValueKind::Text, 'place of the dipstick, sight glass or level plug'),
             'engineOil.dipstickMarks' => FieldSpec::of(ValueKind::Text, 'look of the dipstick\'s marks'),
             'engineOil.dipstickSpan' => FieldSpec::of(ValueKind::Volume, 'volume between the dipstick\'s marks'),
             'engineOil.dipstickBand' => FieldSpec::of(ValueKind::Band, 'target band on the dipstick'),
@@ -45,9 +48,9 @@ final readonly class OilFields
             'drain.kind' => FieldSpec::choice('kind of drain', 'plug', 'valve', 'extraction'),
             'drain.allowed' => FieldSpec::choices('ways of draining that are allowed', 'plug', 'valve', 'extraction'),
             'drain.location' => FieldSpec::of(ValueKind::Text, 'place of the drain'),
-            'drain.attitudeBefore' => FieldSpec::choice('attitude before draining, so that the heads drain', 'vertical', 'tilted_up', 'trimmed_in'),
+            'drain.attitudeBefore' => FieldSpec::choice('attitude before draining, so that the heads drain', ...self::ATTITUDES),
             'drain.dwellBefore' => FieldSpec::of(ValueKind::Minutes, 'time in that attitude before draining'),
-            'drain.attitude' => FieldSpec::choice('attitude for draining', 'vertical', 'tilted_up', 'trimmed_in'),
+            'drain.attitude' => FieldSpec::choice('attitude for draining', ...self::ATTITUDES),
             'drain.fillCapOpen' => FieldSpec::of(ValueKind::Flag, 'fill cap open for air while it drains'),
             'drain.time' => FieldSpec::of(ValueKind::Minutes, 'time to drain'),
             'drain.wrench' => FieldSpec::of(ValueKind::Length, 'wrench for the drain'),
@@ -55,6 +58,13 @@ final readonly class OilFields
             'drain.closing' => FieldSpec::of(ValueKind::Tightening, 'drain closing figure'),
             'drain.openingLimit' => FieldSpec::of(ValueKind::Turns, 'drain valve opening limit'),
             'drain.hoseBore' => FieldSpec::of(ValueKind::Length, 'drain hose bore'),
+            'drain.hoseLength' => FieldSpec::of(ValueKind::Length, 'drain hose length'),
+            'drain.secondLocation' => FieldSpec::of(ValueKind::Text, 'place of the second drain'),
+            'drain.secondWrench' => FieldSpec::of(ValueKind::Length, 'wrench for the second drain'),
+            'drain.secondSeal' => FieldSpec::of(ValueKind::Part, 'seal of the second drain'),
+            'drain.secondClosing' => FieldSpec::of(ValueKind::Tightening, 'second drain closing figure'),
+            'drain.againAttitude' => FieldSpec::choice('attitude for a second draining', ...self::ATTITUDES),
+            'drain.againTime' => FieldSpec::of(ValueKind::Minutes, 'time of the second draining'),
             'drain.panel' => FieldSpec::of(ValueKind::Text, 'side panel over the drain'),
             'drain.panelFasteners' => FieldSpec::of(ValueKind::Text, 'side panel fasteners'),
         ];
@@ -65,10 +75,16 @@ final readonly class OilFields
     {
         return [
             'oilFilter.fitted' => FieldSpec::of(ValueKind::Flag, 'oil filter fitted'),
+            'oilFilter.kind' => FieldSpec::usually('how the oil filter is built', 'spin_on', 'element'),
             'oilFilter.part' => FieldSpec::of(ValueKind::Part, 'oil filter part number'),
-            'oilFilter.wrench' => FieldSpec::of(ValueKind::Length, 'filter wrench diameter'),
+            'oilFilter.wrench' => FieldSpec::of(ValueKind::Length, 'filter wrench diameter, or hexagon of the filter cap'),
             'oilFilter.location' => FieldSpec::of(ValueKind::Text, 'place of the oil filter'),
             'oilFilter.access' => FieldSpec::choice('access to the oil filter', 'open', 'behind_bracket', 'engine_tilted'),
+            'oilFilter.inTheWay' => FieldSpec::of(ValueKind::Text, 'what moves aside for the oil filter'),
+            'oilFilter.putBack' => FieldSpec::of(ValueKind::Text, 'how it goes back'),
+            'oilFilter.attitude' => FieldSpec::usually('attitude for the oil filter', 'any', ...self::ATTITUDES),
+            'oilFilter.capTool' => FieldSpec::choice('what turns the filter cap', 'hexagon', 'strap'),
+            'oilFilter.capSeal' => FieldSpec::of(ValueKind::Part, 'o-ring of the filter cap'),
             'oilFilter.spill' => FieldSpec::choice('how filter spill is caught', 'trough', 'tray', 'shield', 'rags'),
             'oilFilter.spillHoseBore' => FieldSpec::of(ValueKind::Length, 'spill trough hose bore'),
             'oilFilter.spillSeal' => FieldSpec::of(ValueKind::Part, 'spill trough plug seal'),
