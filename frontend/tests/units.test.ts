@@ -5,6 +5,7 @@ import {
   decimalInput,
   hoursInput,
   litresText,
+  ownUnit,
   minutesText,
   momentText,
   moneyText,
@@ -63,8 +64,9 @@ describe('units as people write them', () => {
   it('money and litres keep two places', () => {
     expect(moneyText(11960)).toBe('119.60')
     expect(moneyText(5)).toBe('0.05')
-    expect(litresText(472)).toBe('0.47 l')
-    expect([litresText(4), litresText(10), litresText(0)]).toEqual(['4 ml', '0.01 l', '0.00 l'])
+    expect([litresText(472), litresText(4), litresText(0)]).toEqual(['472 ml', '4 ml', '0 ml'])
+    expect([litresText(1000), litresText(1187), litresText(4900)]).toEqual(['1.00 l', '1.187 l', '4.90 l'])
+    expect(ownUnit('2.73 US qt (2.58 l)')).toBe('2.73 US qt')
   })
 
   it.each([

@@ -67,9 +67,16 @@ export function countdownText(seconds: number): string {
   return `${sign}${Math.floor(left / 60)}:${String(left % 60).padStart(2, '0')}`
 }
 
-/** Millilitres as litres to two decimals: `4.90 l`; fewer than ten as they are. */
+/** Millilitres as people say them: `4.90 l`, `1.187 l`; less than a litre as they are. No digit is rounded away. */
 export function litresText(millilitres: number): string {
-  return millilitres > 0 && millilitres < 10 ? `${millilitres} ml` : `${(millilitres / 1000).toFixed(2)} l`
+  return Math.abs(millilitres) < 1000
+    ? `${millilitres} ml`
+    : `${(millilitres / 1000).toFixed(millilitres % 10 === 0 ? 2 : 3)} l`
+}
+
+/** Of an amount in two units, such as `5.46 l (5.77 US qt)`, the one of its source. */
+export function ownUnit(text: string): string {
+  return text.split(' (')[0] ?? text
 }
 
 /** A decimal comma is read as a point; spaces are dropped. Nothing else is changed. */

@@ -111,17 +111,24 @@ final readonly class FactsMaker
         }
         $why = \sprintf('%s: %s.', ucfirst($field->label()), $engine->sheet->value($field)?->source->text() ?? '');
 
-        return new EngineOil($grade, $class, SheetField::CapacityWithFilter === $field, $capacity, $this->firstPour($engine, $capacity), $why);
+        return new EngineOil($grade, $class, SheetField::CapacityWithFilter === $field, $capacity, $this->firstPour($engine, $capacity), $why, $this->staysBehind($engine));
     }
 
     /** The policy's share of the capacity, less what extraction leaves behind, rounded down to the step of the jug. */
     private function firstPour(EngineRequest $engine, Volume $capacity): Volume
     {
-        $left = 'extraction' === $this->drainMethod($engine) ? $engine->sheet->volume(SheetField::LeftByExtraction)?->millilitresUp() ?? 0 : 0;
+        $left = $this->staysBehind($engine)->millilitresUp();
         $step = max(1, $this->request->policy->roundTo->millilitresUp());
         $share = intdiv($capacity->millilitresDown() * $this->request->policy->firstPourPercent, 100) - $left;
 
         return Volume::whole(max(0, intdiv($share, $step) * $step));
+    }
+
+    private function staysBehind(EngineRequest $engine): Volume
+    {
+        $left = 'extraction' === $this->drainMethod($engine) ? $engine->sheet->volume(SheetField::LeftByExtraction) : null;
+
+        return $left ?? Volume::nothing();
     }
 
     /** @param list<PickedTask> $ready */

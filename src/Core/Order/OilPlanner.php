@@ -41,7 +41,7 @@ final readonly class OilPlanner
         $zero = Volume::nothing();
         $capacity = array_reduce($group, static fn (Volume $sum, array $engine): Volume => $sum->plus($engine[1]->capacity), $zero);
         $reserve = array_reduce($group, static fn (Volume $sum): Volume => $sum->plus($request->policy->reservePerEngine), $zero);
-        $need = $capacity->plus($reserve);
+        $need = array_reduce($group, static fn (Volume $sum, array $engine): Volume => $sum->plus($engine[1]->toFill()), $zero)->plus($reserve);
         $oil = $group[0][1];
         $plan = $shortage = null;
 
@@ -65,7 +65,12 @@ final readonly class OilPlanner
     /** @param non-empty-list<array{Position, EngineOil}> $group */
     private function why(array $group, OrderRequest $request): string
     {
-        $terms = array_map(static fn (array $engine): string => \sprintf('%s %s', lcfirst($engine[0]->label()), $engine[1]->capacity->inBothUnits()), $group);
+        $terms = array_map(static fn (array $engine): string => \sprintf(
+            '%s %s%s',
+            lcfirst($engine[0]->label()),
+            $engine[1]->capacity->inBothUnits(),
+            $engine[1]->staysBehind->millilitresUp() > 0 ? \sprintf(' less %s that extraction leaves', $engine[1]->staysBehind->inBothUnits()) : '',
+        ), $group);
 
         return \sprintf('%s; reserve for top-ups %s an engine (shop policy).', ucfirst(implode(' + ', $terms)), $request->policy->reservePerEngine->inBothUnits());
     }

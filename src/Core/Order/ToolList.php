@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Core\Order;
 
 use FreshTack\Core\Fastening\StandIn;
+use FreshTack\Core\Fastening\TorqueAndAngle;
 use FreshTack\Core\Fastening\TorqueTightening;
 use FreshTack\Core\Fastening\WrenchChoice;
 use FreshTack\Core\Fastening\WrenchChooser;
@@ -12,6 +13,8 @@ use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Procedure\ToolNeed;
 use FreshTack\Core\Quantity\Length;
 use FreshTack\Core\Quantity\Volume;
+use FreshTack\Core\SpecBook\SheetField;
+use FreshTack\Core\SpecBook\TableRow;
 
 /**
  * What lies ready: each tool once, with its size, the engines it serves, and what it is for; in the order of use. What
@@ -40,7 +43,8 @@ final class ToolList
         $all = array_values(array_map(static fn (EngineOrder $engine): Position => $engine->position, $engines));
         foreach ($operations as $operation) {
             $positions = null === $operation->position ? $all : [$operation->position];
-            foreach ($this->needed($operation, $engines[$operation->position->value ?? ''] ?? null) as $line) {
+            $engine = $engines[$operation->position->value ?? ''] ?? null;
+            foreach ([...$this->needed($operation, $engine), ...self::special($operation, $engine)] as $line) {
                 $needed = $line->neededBy($operation, $positions);
                 $key = $line->name.'|'.([] === $line->holds ? $line->size : '');
                 $lines[$key] = isset($lines[$key]) ? $lines[$key]->with($needed) : $needed;
@@ -57,12 +61,27 @@ final class ToolList
         $lines = array_map(static fn (ToolNeed $tool): ToolLine => self::tool($tool, $engine), $tools);
         foreach ($operation->steps as $step) {
             $torque = $step->figures->tightening?->torque();
+            if ($step->figures->tightening instanceof TorqueAndAngle) {
+                $lines[] = new ToolLine('Angle gauge', null);
+            }
             if (null !== $torque) {
                 $lines[] = new ToolLine('Torque wrench that reaches', $torque->figure(), wrench: $this->wrench($torque));
             }
         }
 
         return $lines;
+    }
+
+    /** @return list<ToolLine> the sheet's own tools for the task that this belongs to */
+    private static function special(OrderedOperation $operation, ?EngineOrder $engine): array
+    {
+        $task = $operation->task?->value;
+        $rows = null === $task ? [] : $engine?->request->sheet->table(SheetField::SpecialTools)->rows ?? [];
+
+        return array_values(array_map(
+            static fn (TableRow $row): ToolLine => new ToolLine(trim(ucfirst($row->words('tool') ?? '').' '.$row->words('number')), null),
+            array_filter($rows, static fn (TableRow $row): bool => $task === $row->words('for')),
+        ));
     }
 
     private function wrench(TorqueTightening $torque): ?WrenchChoice

@@ -152,7 +152,7 @@ final readonly class WalkMap
             $barred = array_filter($own, static fn (Stretch $stretch): bool => !$stretch->isClosing() && !$stretch->changes->isMode());
             foreach ($own as $closer => $stretch) {
                 foreach (self::closedBy($stretch) as [$zone, $isOpener, $opening]) {
-                    $opener = array_key_first(array_filter($own, $isOpener));
+                    $opener = self::lastBefore($closer, array_keys(array_filter($own, $isOpener)));
                     if (null !== $opener && $opener !== $closer) {
                         $zones = array_column($zone->parts(), 'value');
                         $along = null === $opening ? [] : self::openAlong($own, $opening);
@@ -167,6 +167,18 @@ final readonly class WalkMap
         }
 
         return $rivals;
+    }
+
+    /**
+     * Of what opens it, what did so last: a drain may be opened twice.
+     *
+     * @param list<int> $openers
+     */
+    private static function lastBefore(int $closer, array $openers): ?int
+    {
+        $before = array_filter($openers, static fn (int $opener): bool => $opener < $closer);
+
+        return [] === $before ? $openers[0] ?? null : max($before);
     }
 
     /**

@@ -57,11 +57,33 @@ final readonly class Volume
         return Decimal::divided($this->millilitres, $unit->millilitres(), $places);
     }
 
+    /** Two figures of one unit give a figure of it; others give millilitres. */
     public function plus(self $other): self
     {
+        if ($this->millilitres->isZero()) {
+            return $other;
+        }
         $sum = $this->millilitres->plus($other->millilitres);
+        if ($this->unit !== $other->unit) {
+            return new self($sum, Decimal::plain($sum), VolumeUnit::Millilitre);
+        }
 
-        return new self($sum, Decimal::plain($sum), VolumeUnit::Millilitre);
+        return new self($sum, Decimal::plain(BigDecimal::of($this->given)->plus($other->given)), $this->unit);
+    }
+
+    /** Nothing where the other is larger. */
+    public function less(self $other): self
+    {
+        $rest = $this->millilitres->minus($other->millilitres);
+        if ($other->millilitres->isZero()) {
+            return $this;
+        }
+
+        return match (true) {
+            $rest->isNegative() => self::nothing(),
+            $this->unit === $other->unit => new self($rest, Decimal::plain(BigDecimal::of($this->given)->minus($other->given)), $this->unit),
+            default => new self($rest, Decimal::plain($rest), VolumeUnit::Millilitre),
+        };
     }
 
     /** What would be missing, in whole millilitres, if as many US quarts were bought as there are litres. */
@@ -75,12 +97,32 @@ final readonly class Volume
         return $this->millilitres->isGreaterThanOrEqualTo($other->millilitres);
     }
 
-    /** Both units side by side, the given one as it stands in its source: `5.37 l (5.67 US qt)`. */
+    /**
+     * Both units side by side, the one of the source first: `5.37 l (5.67 US qt)`, `14.2 US fl oz (420 ml)`. Less than a
+     * litre is told in millilitres and fluid ounces, so that no digit is lost.
+     */
     public function inBothUnits(): string
     {
-        $litres = VolumeUnit::Litre === $this->unit ? $this->given : $this->in(VolumeUnit::Litre, 2);
-        $quarts = VolumeUnit::UsQuart === $this->unit ? $this->given : $this->in(VolumeUnit::UsQuart, 2);
+        $isSmall = $this->millilitres->isLessThan(1000);
+        if (!$this->unit->isMetric()) {
+            return \sprintf('%s %s (%s)', $this->given, $this->unit->symbol(), $this->metric());
+        }
+        $other = $isSmall ? VolumeUnit::UsFluidOunce : VolumeUnit::UsQuart;
 
-        return \sprintf('%s l (%s US qt)', $litres, $quarts);
+        return \sprintf('%s (%s %s)', $this->metric(), $this->in($other, $isSmall ? 1 : 2), $other->symbol());
+    }
+
+    /** Litres as given, or to the millilitre; less than one in millilitres. */
+    private function metric(): string
+    {
+        if ($this->millilitres->isLessThan(1000)) {
+            return $this->in(VolumeUnit::Millilitre, 0).' ml';
+        }
+        if (VolumeUnit::Litre === $this->unit) {
+            return $this->given.' l';
+        }
+        $isTold = $this->unit->isMetric() && !$this->millilitres->dividedBy(10, 0, RoundingMode::Down)->multipliedBy(10)->isEqualTo($this->millilitres);
+
+        return $this->in(VolumeUnit::Litre, $isTold ? 3 : 2).' l';
     }
 }

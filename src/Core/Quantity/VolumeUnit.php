@@ -34,6 +34,11 @@ enum VolumeUnit: string
         };
     }
 
+    public function isMetric(): bool
+    {
+        return self::Millilitre === $this || self::Litre === $this;
+    }
+
     public function symbol(): string
     {
         return match ($this) {

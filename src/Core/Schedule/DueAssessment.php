@@ -32,7 +32,11 @@ final readonly class DueAssessment
         if (DueState::NoRecord === $this->state) {
             return \sprintf('No record that it was ever done, and the first limit is past (%s).', $interval->text());
         }
-        $limit = ($this->first ? 'first service at '.($interval->first?->text() ?? '') : 'every '.$interval->every->text());
+        $limit = match (true) {
+            !$this->first => 'every '.$interval->every->text(),
+            null === $interval->first => 'every '.$interval->every->text().', counted from the day in service',
+            default => 'first service at '.$interval->first->text(),
+        };
 
         return match ($this->by) {
             Limb::Hours => \sprintf('By hours: %s (%s).', $this->distance(abs($this->hoursLeftTenths ?? 0) / 10, 'h', ($this->hoursLeftTenths ?? 0) < 0), $limit),

@@ -8,8 +8,8 @@ use FreshTack\Core\Quantity\EngineHours;
 
 /**
  * What is due, from hours and calendar, whichever comes first. Reaching a limit exactly counts as due. A task
- * without a record is judged by its first limit, counted from the day in service and from 0 h; past that by more
- * than the grace, or without a first limit, the answer is "no record": neither overdue nor fine.
+ * without a record is judged by its first limit, or by the usual one if it has no first, counted from the day in service
+ * and from 0 h; past that by more than the grace the answer is "no record": neither overdue nor fine.
  */
 final readonly class DueBook
 {
@@ -19,10 +19,7 @@ final readonly class DueBook
 
     public function assess(Interval $interval, ?LastDone $last, EngineNow $now): DueAssessment
     {
-        $limit = null === $last ? $interval->first : $interval->every;
-        if (null === $limit) {
-            return new DueAssessment(DueState::NoRecord, null, null, null, null, null, null, null, false);
-        }
+        $limit = self::limit($interval, $last);
         $start = $last ?? new LastDone($now->inService, EngineHours::zero());
         $judged = $this->judge($limit, $start, $now, null === $last);
 
@@ -45,9 +42,6 @@ final readonly class DueBook
      */
     public function times(Interval $interval, ?LastDone $last, DueAssessment $judged, EngineNow $now, \DateTimeImmutable $readOn): DueTimes
     {
-        if (null === (null === $last ? $interval->first : $interval->every)) {
-            return new DueTimes(null, null, $now->inService, true);
-        }
         $reached = static fn (int $within): ?\DateTimeImmutable => null !== $judged->hoursLeftTenths && $judged->hoursLeftTenths <= $within ? $readOn : null;
         $due = $judged->dueDate;
 
@@ -57,6 +51,11 @@ final readonly class DueBook
             self::earlier(null === $due ? null : self::shifted($due, $this->policy->graceDays + 1), $reached(-$this->policy->graceHours->tenths - 1)),
             null === $last,
         );
+    }
+
+    private static function limit(Interval $interval, ?LastDone $last): Limit
+    {
+        return null === $last ? $interval->first ?? $interval->every : $interval->every;
     }
 
     private static function shifted(\DateTimeImmutable $day, int $days): \DateTimeImmutable

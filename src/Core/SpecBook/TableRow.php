@@ -58,23 +58,43 @@ final readonly class TableRow
         };
     }
 
-    /** As it stands at a step: without the columns that only say which rows belong there. */
+    public function has(string $key): bool
+    {
+        return [] !== array_filter($this->columns, static fn (Column $column): bool => $key === $column->key);
+    }
+
+    public function number(string $key): ?int
+    {
+        $cell = $this->cell($key);
+
+        return \is_int($cell) ? $cell : null;
+    }
+
+    /** @return list<string> */
+    public function texts(string $key): array
+    {
+        $cell = $this->cell($key);
+
+        return \is_array($cell) ? $cell : [];
+    }
+
+    /** As it stands at a step. */
     public function spoken(): string
     {
-        return $this->told(array_values(array_filter($this->columns, static fn (Column $column): bool => !\in_array($column->key, ['place', 'steering', 'tilt'], true))));
+        return RowWords::of($this);
     }
 
     public function text(): string
     {
-        return $this->told($this->columns);
+        return $this->told([]);
     }
 
-    /** @param list<Column> $columns */
-    private function told(array $columns): string
+    /** @param list<string> $without keys of columns that are left out */
+    public function told(array $without): string
     {
         $told = [];
-        foreach ($columns as $place => $column) {
-            $shown = $this->shown($column);
+        foreach ($this->columns as $place => $column) {
+            $shown = \in_array($column->key, $without, true) ? '' : $this->shown($column);
             if ('' !== $shown) {
                 $told[] = 0 === $place ? $shown : \sprintf('%s %s', $column->label, $shown);
             }

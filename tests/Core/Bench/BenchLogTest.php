@@ -40,7 +40,7 @@ final class BenchLogTest extends TestCase
     {
         $plan = self::plan();
 
-        self::assertCount(89, $plan->steps);
+        self::assertCount(105, $plan->steps);
         self::assertSame(['port' => 'Port', 'starboard' => 'Starboard'], $plan->engines);
         self::assertSame(['port' => 5460, 'starboard' => 5460], $plan->capacityMl);
         self::assertInstanceOf(TorqueTightening::class, $plan->step('port.close-valve.close')->tightening);
@@ -90,7 +90,7 @@ final class BenchLogTest extends TestCase
     {
         $log = $this->log()->with($this->pour('port.fill.pour', 4000))->with($this->level('port.first-reading.read', '0', 6));
 
-        $this->expectExceptionMessage('The largest single top-up of this engine is 0.3 l (0.32 US qt).');
+        $this->expectExceptionMessage('The largest single top-up of this engine is 300 ml (10.1 US fl oz).');
         $log->with($this->pour('port.first-reading.read', 301));
     }
 
@@ -289,7 +289,7 @@ final class BenchLogTest extends TestCase
     {
         $gates = array_count_values(array_column((new ReleaseGate())->obstacles(self::plan(), $this->log(), ''), 'gate'));
 
-        self::assertSame(['step' => 89, 'level' => 2, 'volume' => 2], $gates);
+        self::assertSame(['step' => 105, 'level' => 2, 'volume' => 2], $gates);
     }
 
     public function testStoppedWorkIsNotReleased(): void
@@ -333,7 +333,7 @@ final class BenchLogTest extends TestCase
         yield 'torque with its wrench' => [EntryContent::torque(Torque::of('8.5', TorqueUnit::NewtonMetre), 'TW-1'), '8.5 N·m with TW-1'];
         yield 'turns' => [EntryContent::turns(Turns::of('3/4')), '¾ turn after contact'];
         yield 'poured' => [EntryContent::poured(Volume::whole(4900)), 'poured 4.90 l (5.18 US qt)'];
-        yield 'taken out' => [EntryContent::takenOut(Volume::whole(450)), 'took out 0.45 l (0.48 US qt)'];
+        yield 'taken out' => [EntryContent::takenOut(Volume::whole(450)), 'took out 450 ml (15.2 US fl oz)'];
         yield 'a level' => [EntryContent::level(DipstickReading::of('0.60'), Minutes::none()), 'level 0.6 after 0 min of rest'];
         yield 'a count' => [EntryContent::count(4, 4), '4 in, 4 out'];
         yield 'seen' => [EntryContent::observation(Observation::TellTaleSteady), 'Steady'];

@@ -137,7 +137,7 @@ final class DueListTest extends TestCase
         };
 
         self::assertSame(DueState::Due, $filter(false, 'with_every')->assessment->state);
-        self::assertSame(DueState::NoRecord, $filter(false, 'not_before_full')->assessment->state);
+        self::assertSame(DueState::NotDue, $filter(false, 'not_before_full')->assessment->state);
         self::assertSame(DueState::Due, $filter(true, 'not_before_full')->assessment->state, 'the sheet speaks');
     }
 

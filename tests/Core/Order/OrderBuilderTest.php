@@ -47,7 +47,7 @@ final class OrderBuilderTest extends TestCase
         self::assertSame([10920, 500, 11420], [$pool->capacity->millilitresUp(), $pool->reserve->millilitresUp(), $pool->need->millilitresUp()]);
         self::assertSame([472, 11960], [$pool->plan?->leftOverMl, $pool->plan?->costMinor]);
         self::assertSame('10.92 US quarts would be 586 ml short of 10.92 litres.', $pool->trap);
-        self::assertSame('Port 5.46 l (5.77 US qt) + starboard 5.46 l (5.77 US qt); reserve for top-ups 0.25 l (0.26 US qt) an engine (shop policy).', $pool->why);
+        self::assertSame('Port 5.46 l (5.77 US qt) + starboard 5.46 l (5.77 US qt); reserve for top-ups 250 ml (8.5 US fl oz) an engine (shop policy).', $pool->why);
     }
 
     public function testEachSideOfTheSerialBreakGetsItsOwnFilter(): void
@@ -237,7 +237,10 @@ final class OrderBuilderTest extends TestCase
         self::assertSame([], $order->parts->lines);
         self::assertContains(Caution::OverWater, $order->cautions);
         // 90 % of 870 ml are 783 ml, less 60 ml that stay behind: 723 ml, in steps of 50 ml 700 ml
-        self::assertSame('0.70 l (0.74 US qt)', self::step($order, 'single.fill.pour')->figures->figure?->text);
+        self::assertSame('700 ml (23.7 US fl oz)', self::step($order, 'single.fill.pour')->figures->figure?->text);
+        // to pull: 870 ml less those 60 ml, and 250 ml for top-ups
+        self::assertSame('1.06 l (1.12 US qt)', $order->oil[0]->need->inBothUnits());
+        self::assertStringContainsString('that extraction leaves', $order->oil[0]->why);
     }
 
     public function testAfloatNothingIsDoneThatTheSheetDoesNotAllow(): void
@@ -316,7 +319,7 @@ final class OrderBuilderTest extends TestCase
         self::assertStringEndsWith('Port 5.46 l (5.77 US qt), Starboard 5.46 l (5.77 US qt).', $pans[0]->why());
         $single = Requests::build(Requests::single('D65', 'D65-3308', 'dunmarrow-d65', ['engine_oil', 'gear_lubricant']))->tools;
         self::assertEqualsCanonicalizing(
-            ['2.38 l (2.52 US qt)', '0.73 l (0.77 US qt)'],
+            ['2.52 US qt (2.38 l)', '24.7 US fl oz (730 ml)'],
             array_values(array_map(
                 static fn (ToolLine $tool): ?string => $tool->size,
                 array_filter($single, static fn (ToolLine $tool): bool => [] !== $tool->holds),

@@ -59,8 +59,36 @@ final class VolumeTest extends TestCase
     public function testKeepsTheFigureOfItsSourceAndMarksTheOtherUnitByRounding(): void
     {
         self::assertSame('5.46 l (5.77 US qt)', Volume::of('5.46', VolumeUnit::Litre)->inBothUnits());
-        self::assertSame('2.58 l (2.73 US qt)', Volume::of('2.73', VolumeUnit::UsQuart)->inBothUnits());
+        self::assertSame('2.73 US qt (2.58 l)', Volume::of('2.73', VolumeUnit::UsQuart)->inBothUnits());
         self::assertSame('4.90 l (5.18 US qt)', Volume::whole(4900)->inBothUnits());
+        // 1 imp pt is 568.26125 ml
+        self::assertSame('1.5 imp pt (852 ml)', Volume::of('1.5', VolumeUnit::ImperialPint)->inBothUnits());
+    }
+
+    /** @return iterable<string, array{Volume, string}> a US fl oz is 29.5735 ml */
+    public static function small(): iterable
+    {
+        yield 'nothing is lost to rounding' => [Volume::whole(187), '187 ml (6.3 US fl oz)'];
+        yield 'a seventh of a pint' => [Volume::whole(71), '71 ml (2.4 US fl oz)'];
+        yield 'fluid ounces of the source' => [Volume::of('24.7', VolumeUnit::UsFluidOunce), '24.7 US fl oz (730 ml)'];
+        yield 'a part of a litre, as its source has it' => [Volume::of('0.92', VolumeUnit::Litre), '920 ml (31.1 US fl oz)'];
+        yield 'a millilitre short of a litre' => [Volume::whole(999), '999 ml (33.8 US fl oz)'];
+        yield 'a litre' => [Volume::whole(1000), '1.00 l (1.06 US qt)'];
+        yield 'a litre and a few' => [Volume::whole(1187), '1.187 l (1.25 US qt)'];
+    }
+
+    #[DataProvider('small')]
+    public function testNoDigitThatIsToldIsWrong(Volume $volume, string $told): void
+    {
+        self::assertSame($told, $volume->inBothUnits());
+    }
+
+    public function testASumOfOneUnitStaysInIt(): void
+    {
+        $quarts = Volume::of('2.5', VolumeUnit::UsQuart);
+        self::assertSame('4.27 US qt (4.04 l)', $quarts->plus(Volume::of('1.77', VolumeUnit::UsQuart))->inBothUnits());
+        // 2365.88 ml and 100 ml
+        self::assertSame('2.466 l (2.61 US qt)', $quarts->plus(Volume::whole(100))->inBothUnits());
     }
 
     public function testNamesTheShortageIfQuartsAreBoughtForLitres(): void

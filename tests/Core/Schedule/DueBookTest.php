@@ -78,11 +78,25 @@ final class DueBookTest extends TestCase
         self::assertSame([$state, $by], [$answer->state, $answer->by]);
     }
 
-    public function testWithoutFirstLimitAndWithoutRecordNobodyKnows(): void
+    /** @return iterable<string, array{string, string, DueState}> in service on 1 Jan 2025; every 240 h or 12 months; grace of 30 days and 10 h */
+    public static function withoutFirst(): iterable
     {
-        $answer = self::assess(new Interval(null, Limit::of(EngineHours::of('240'), 12)), null, '2025-01-02', '1');
+        yield 'on its second day' => ['2025-01-02', '1', DueState::NotDue];
+        yield 'the year is up' => ['2026-01-01', '1', DueState::Due];
+        yield 'the last day of the grace' => ['2026-01-31', '1', DueState::Due];
+        yield 'a day past the grace' => ['2026-02-01', '1', DueState::NoRecord];
+        yield 'the hours are reached' => ['2025-06-01', '240', DueState::Due];
+        yield 'the hours and their grace are past' => ['2025-06-01', '250.1', DueState::NoRecord];
+    }
 
-        self::assertSame([DueState::NoRecord, null, null], [$answer->state, $answer->by, $answer->dueDate]);
+    #[DataProvider('withoutFirst')]
+    public function testWithoutAFirstLimitTheUsualOneCountsFromTheDayInService(string $day, string $hours, DueState $state): void
+    {
+        $interval = new Interval(null, Limit::of(EngineHours::of('240'), 12));
+        $answer = self::assess($interval, null, $day, $hours);
+
+        self::assertSame($state, $answer->state);
+        self::assertStringContainsString(DueState::NoRecord === $state ? 'No record' : 'counted from the day in service', $answer->why($interval));
     }
 
     public function testSaysWhenItWillBeDueAndWhatIsLeft(): void

@@ -33,7 +33,7 @@ final class InheritanceTest extends TestCase
         $unconfirmed = self::flat([]);
         self::assertNull($unconfirmed->value(SheetField::DipstickSpan), 'not usable');
         self::assertSame(Standing::Unconfirmed, $unconfirmed->entered(SheetField::DipstickSpan)?->standing);
-        self::assertSame('0.5 l (0.53 US qt)', self::flat([], ['engineOil.dipstickSpan'])->value(SheetField::DipstickSpan)?->figure());
+        self::assertSame('500 ml (16.9 US fl oz)', self::flat([], ['engineOil.dipstickSpan'])->value(SheetField::DipstickSpan)?->figure());
     }
 
     public function testAHoleOfTheFamilyStaysAHole(): void

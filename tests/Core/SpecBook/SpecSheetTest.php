@@ -19,7 +19,7 @@ final class SpecSheetTest extends TestCase
     /** @return iterable<string, array{SheetField, string, string|null, string}> field, figure, detail, page */
     public static function figures(): iterable
     {
-        yield 'a volume in both units' => [SheetField::CapacityWithFilter, '2.58 l (2.73 US qt)', null, '41'];
+        yield 'a volume in both units' => [SheetField::CapacityWithFilter, '2.73 US qt (2.58 l)', null, '41'];
         yield 'a size' => [SheetField::DrainWrench, '17 mm', null, '43'];
         yield 'minutes' => [SheetField::RestAfterRun, '18 min', null, '42'];
         yield 'a choice' => [SheetField::DrainAttitude, 'tilted up', null, '43'];

@@ -20,10 +20,10 @@ final class ValueKindsTest extends TestCase
     /** @return iterable<string, array{SheetField, array<string, mixed>, string, string|null}> field, written, figure, detail */
     public static function written(): iterable
     {
-        yield 'a volume in fluid ounces' => [SheetField::GearcaseVolume, ['value' => '13.6', 'unit' => 'us_fl_oz'], '0.40 l (0.43 US qt)', null];
+        yield 'a volume in fluid ounces' => [SheetField::GearcaseVolume, ['value' => '13.6', 'unit' => 'us_fl_oz'], '13.6 US fl oz (402 ml)', null];
         yield 'a gap' => [SheetField::IgnitionGap, ['min' => '0.8', 'max' => '0.9', 'unit' => 'mm'], '0.8 – 0.9 mm', null];
         yield 'a gap of one figure' => [SheetField::IgnitionGap, ['min' => '0.043', 'max' => '0.043', 'unit' => 'in'], '0.043 in', null];
-        yield 'a mass' => [SheetField::LowerUnitMass, ['value' => '31', 'unit' => 'lb'], '31 lb', null];
+        yield 'a mass' => [SheetField::LowerUnitMass, ['value' => '31', 'unit' => 'lb'], '31 lb (14.1 kg)', null];
         yield 'a power' => [SheetField::Power, ['value' => '95.6', 'unit' => 'kw'], '95.6 kW', null];
         yield 'a count' => [SheetField::Cylinders, ['value' => 6], '6', null];
         yield 'several ways, in the order of the book' => [SheetField::DrainAllowed, ['values' => ['extraction', 'valve']], 'valve, extraction', null];

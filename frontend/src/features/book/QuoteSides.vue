@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Quote } from '@/shared/api/types'
-import { litresText, minutesText, moneyText } from '@/shared/units'
+import { minutesText, moneyText, ownUnit } from '@/shared/units'
 
 /** What the work would take on either side, line by line; where the sides differ it says so. */
 const props = defineProps<{ quote: Quote }>()
 type Side = Quote['sides'][number]
 
 const oil = (side: Side): string =>
-  side.work.oil.map((pool) => `${pool.grade}, ${litresText(Number(pool.need.value))}`).join('; ') || 'none'
+  side.work.oil.map((pool) => `${pool.grade}, ${ownUnit(pool.need.text)}`).join('; ') || 'none'
 const lines = computed(() => [
   { label: 'hands-on', of: (side: Side) => minutesText(side.work.labour.handsOnMin) },
   { label: 'sold time', of: (side: Side) => `${(side.work.labour.soldTenths / 10).toFixed(1)} h` },

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Draft, Plan, WorkOrder } from '@/shared/api/types'
 import WhyButton from '@/shared/ui/WhyButton.vue'
-import { dayText, litresText, minutesText, moneyText, readyText } from '@/shared/units'
+import { dayText, litresText, minutesText, moneyText, ownUnit, readyText } from '@/shared/units'
 
 /** How long, what to pull, what is short, when it is ready. */
 const props = defineProps<{ work: WorkOrder; plan: Plan | null; draft: Draft | null }>()
@@ -60,7 +60,7 @@ function expect(event: Event): void {
   <div v-for="pool in work.oil" :key="pool.grade" class="part">
     <dl>
       <dt>engine oil {{ pool.grade }}</dt>
-      <dd class="weighty">{{ litresText(Number(pool.need.value)) }}</dd>
+      <dd class="weighty">{{ ownUnit(pool.need.text) }}</dd>
     </dl>
     <p class="small">{{ pool.need.text.replace(/^.*\((.*)\)$/, '$1') }}, top-up reserve included</p>
     <p v-if="pool.plan" class="small">
