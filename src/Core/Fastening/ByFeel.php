@@ -20,6 +20,11 @@ enum ByFeel: string implements Tightening
         return self::HandTight === $this ? 'no tool; not with a wrench' : 'no figure; the click is the check';
     }
 
+    public function usedAgain(): self
+    {
+        return $this;
+    }
+
     public function entryKind(): string
     {
         return 'tick';

@@ -44,6 +44,11 @@ final readonly class StagedTorque implements Tightening
         return \sprintf('%d stages, the last %s', \count($this->stages), $this->last->detail());
     }
 
+    public function usedAgain(): self
+    {
+        return $this;
+    }
+
     public function entryKind(): string
     {
         return 'torque';

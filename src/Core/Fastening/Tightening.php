@@ -13,6 +13,9 @@ interface Tightening
     /** What belongs beside the figure: the range, the converted value, the state of the thread, the pattern. */
     public function detail(): string;
 
+    /** For what was crushed before and goes back; itself where the sheet has no other figure for that. */
+    public function usedAgain(): self;
+
     /** Which entry the bench asks for: torque, turns or tick. */
     public function entryKind(): string;
 

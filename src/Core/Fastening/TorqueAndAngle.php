@@ -38,6 +38,11 @@ final readonly class TorqueAndAngle implements Tightening
         return \count($this->degrees) > 1 ? $detail.' · all by the first angle, then all by the second' : $detail;
     }
 
+    public function usedAgain(): self
+    {
+        return $this;
+    }
+
     public function entryKind(): string
     {
         return 'torque';

@@ -50,6 +50,11 @@ final readonly class TorqueTightening implements Tightening
         return implode(' · ', array_filter([$this->range(), $this->nominal->converted(), $this->thread->label(), $this->pattern->told(), $reused], \is_string(...)));
     }
 
+    public function usedAgain(): self
+    {
+        return $this->reused ?? $this;
+    }
+
     public function entryKind(): string
     {
         return 'torque';

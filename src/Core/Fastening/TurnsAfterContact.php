@@ -27,6 +27,11 @@ final readonly class TurnsAfterContact implements Tightening
         return 'counted from where the gasket first touches';
     }
 
+    public function usedAgain(): self
+    {
+        return $this;
+    }
+
     public function entryKind(): string
     {
         return 'turns';

@@ -27,6 +27,11 @@ final readonly class TurnsAfterSeating implements Tightening
         return 'counted from where the washer seats'.(null === $this->reused ? '' : ' · washer used again: '.$this->reused->figure());
     }
 
+    public function usedAgain(): self
+    {
+        return null === $this->reused ? $this : new self($this->reused, null);
+    }
+
     public function entryKind(): string
     {
         return 'turns';

@@ -18,6 +18,7 @@ use FreshTack\Core\Plan\Standing;
 use FreshTack\Core\Plan\StepId;
 use FreshTack\Core\Plan\WorkId;
 use FreshTack\Core\Procedure\EngineFacts;
+use FreshTack\Core\Procedure\Figure;
 use FreshTack\Core\Procedure\Operation;
 use FreshTack\Core\Procedure\Phase;
 use FreshTack\Core\Procedure\Procedure;
@@ -163,7 +164,7 @@ final readonly class StepMaker
     {
         $path = $step->figures->figure;
         $content = null === $path ? null : $facts->value($path)?->content;
-        $tightening = $content instanceof Tightening ? $content : null;
+        $tightening = $content instanceof Tightening ? ($step->figures->isUsed ? $content->usedAgain() : $content) : null;
         $entry = $step->bench->entry;
         $torque = $tightening?->torque();
 
@@ -177,7 +178,7 @@ final readonly class StepMaker
                 null === $torque ? null : ThreadWarning::of($torque, $facts->schools()),
             ),
             new FilledFigures(
-                null === $path ? null : $facts->figure($path),
+                null === $path ? null : self::figure($facts->figure($path), $tightening, $step->figures->isUsed),
                 $tightening,
                 $this->rows($step, $facts),
                 $this->stack($step, $facts),
@@ -190,6 +191,13 @@ final readonly class StepMaker
                 $step->bench->effects,
             ),
         );
+    }
+
+    private static function figure(?Figure $figure, ?Tightening $tightening, bool $isUsed): ?Figure
+    {
+        return null === $figure || null === $tightening || !$isUsed
+            ? $figure
+            : new Figure($figure->path, $figure->label, $tightening->figure(), $tightening->detail(), $figure->source);
     }
 
     /** @return list<string> */

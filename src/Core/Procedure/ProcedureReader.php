@@ -256,7 +256,7 @@ final readonly class ProcedureReader
 
     private static function step(Cursor $step): Step
     {
-        $step->knowsOnly('id', 'text', 'figure', 'beside', 'check', 'slip', 'entry', 'must', 'rows', 'where', 'when', 'effects');
+        $step->knowsOnly('id', 'text', 'figure', 'beside', 'check', 'slip', 'entry', 'must', 'rows', 'where', 'used', 'when', 'effects');
 
         return new Step(
             $step->at('id')->string(40),
@@ -270,6 +270,7 @@ final readonly class ProcedureReader
                 $step->at('figure')->isNull() ? null : self::path($step->at('figure')),
                 $step->at('rows')->isNull() ? null : self::path($step->at('rows')),
                 self::rowFilter($step->at('where')),
+                !$step->at('used')->isNull() && $step->at('used')->bool(),
             ),
             new AtBench(
                 $step->at('entry')->isNull() ? StepEntry::Tick : $step->at('entry')->enum(StepEntry::class),
