@@ -51,7 +51,7 @@ test('a value is changed, confirmed, reviewed by another and published; the old 
   await teo.getByRole('combobox', { name: 'Compare with revision' }).selectOption('1')
   await teo.getByRole('button', { name: 'Compare', exact: true }).click()
   await expect(teo.getByText('1 value differs')).toBeVisible()
-  await expect(teo.getByRole('row').filter({ hasText: 'volume between' })).toContainText('0.17 l (0.18 US qt)')
+  await expect(teo.getByRole('row').filter({ hasText: 'volume between' })).toContainText('170 ml (5.7 US fl oz)')
   await teo.getByRole('link', { name: 'rev. 2', exact: true }).click()
   await teo.getByRole('button', { name: 'Reviewed by me' }).click()
   await teo.getByRole('button', { name: 'Publish…' }).click()

@@ -108,7 +108,7 @@ describe('a quote by model', () => {
     },
     work: {
       labour: { handsOnMin: 49, unattendedMin: 30, soldTenths: sold },
-      oil: [{ grade: '10W-40', need: { value: '5710', unit: 'ml', text: '' }, plan: null }],
+      oil: [{ grade: '10W-40', need: { value: '5710', unit: 'ml', text: '5.71 l (6.03 US qt)' }, plan: null }],
       parts: [{ count: 1, number: part, description: 'Oil filter', short: 1 }],
       engines: [{ blocked: [{ title: 'Oil filter', reason: 'Missing in the spec book.' }] }],
     },

@@ -76,6 +76,6 @@ describe('pictures', () => {
       { id: 'c', size: volume('1', 'us_qt'), count: 1, opened: false },
     ]
     const svg = await drawn(ContainerShelf, { plan: { picks, totalMl: 11346, leftOverMl: 246, costMinor: 10870 } })
-    expect(svg).toContain('aria-label="5 l, 5 l, opened 0.4 l, 1 US qt; 0.25 l left over"')
+    expect(svg).toContain('aria-label="5 l, 5 l, opened 0.4 l, 1 US qt; 246 ml left over"')
   })
 })

@@ -23,7 +23,8 @@ final class FilesTest extends ApiTestCase
         self::assertSame(200, $this->status, (string) $this->client->getResponse()->getContent());
         self::assertSame(['same'], array_values(array_unique(array_map(static fn (Cursor $change): string => $change->at('kind')->string(), $changes))));
         self::assertSame(BookArchive::read($zip)->files, BookArchive::read($this->download('/api/book/archive.zip'))->files);
-        self::assertSame(20, $this->call('GET', '/api/progress/whole-book-test')->at('progress')->at('of')->raw());
+        $sheets = \count(array_filter(array_keys(BookArchive::read($zip)->files), static fn (string $name): bool => str_starts_with($name, 'sheets/')));
+        self::assertSame($sheets, $this->call('GET', '/api/progress/whole-book-test')->at('progress')->at('of')->raw());
     }
 
     public function testAProcedureAndAModelFromAFileAreInTheTrail(): void
@@ -225,7 +226,8 @@ final class FilesTest extends ApiTestCase
         $this->signIn('bram');
         $csv = $this->download('/api/catalogue/parts.csv');
         $preview = $this->upload('/api/catalogue/imports', $csv, 'text/csv');
-        self::assertSame([0, 0, 282], [$preview->at('added')->raw(), $preview->at('changed')->raw(), $preview->at('same')->raw()]);
+        $all = \count(explode("\n", trim($csv))) - 1;
+        self::assertSame([0, 0, $all], [$preview->at('added')->raw(), $preview->at('changed')->raw(), $preview->at('same')->raw()]);
     }
 
     public function testPricesChangeRowByRowAndNewPartsComeIn(): void

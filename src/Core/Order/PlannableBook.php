@@ -17,7 +17,7 @@ use FreshTack\Core\Quantity\Volume;
 use FreshTack\Core\SpecBook\SpecSheet;
 use FreshTack\Core\SpecBook\Task;
 
-/** Whether the procedures of a book can be planned on its sheets: each task alone, and all together. */
+/** Whether the procedures of a book can be planned on its sheets: each task alone, and all together. A sheet checks itself. */
 final readonly class PlannableBook
 {
     public function __construct(private OrderBuilder $builder = new OrderBuilder())
@@ -35,15 +35,50 @@ final readonly class PlannableBook
     public function check(array $procedures, array $sheets, array $tasks): void
     {
         foreach ($sheets as $sheet) {
-            $scheduled = array_values(array_filter(Task::cases(), static fn (Task $task): bool => null !== $sheet->interval($task)));
-            $alone = array_filter($tasks, static fn (Task $task): bool => \in_array($task, $scheduled, true));
-            foreach ([
-                $scheduled,
-                ...array_map(static fn (Task $task): array => array_values(array_filter([$task->within(), $task])), array_values($alone)),
-            ] as $picked) {
-                $this->builder->build($this->request($procedures, $sheet, $picked));
+            $this->builder->build($this->request($procedures, $sheet, $sheet->tasks()));
+            foreach (array_filter($sheet->tasks(), static fn (Task $task): bool => \in_array($task, $tasks, true)) as $task) {
+                $this->builder->build($this->request($procedures, $sheet, self::alone($task)));
             }
         }
+    }
+
+    /**
+     * Builds the order of each task of a sheet's schedule alone, and of all together, and replays it.
+     *
+     * @param list<Procedure> $procedures
+     *
+     * @return list<TriedTask> all together first; empty if the schedule knows no task
+     */
+    public function tryOut(array $procedures, SpecSheet $sheet): array
+    {
+        $tasks = $sheet->tasks();
+
+        return [] === $tasks ? [] : [
+            $this->tried($procedures, $sheet, null, $tasks),
+            ...array_map(fn (Task $task): TriedTask => $this->tried($procedures, $sheet, $task, self::alone($task)), $tasks),
+        ];
+    }
+
+    /**
+     * @param list<Procedure> $procedures
+     * @param list<Task>      $picked
+     */
+    private function tried(array $procedures, SpecSheet $sheet, ?Task $task, array $picked): TriedTask
+    {
+        try {
+            $order = $this->builder->build($this->request($procedures, $sheet, $picked));
+        } catch (GateBroken|CannotPlan $error) {
+            return new TriedTask($task, 0, 0, [], $error->getMessage());
+        }
+        $parked = array_map(static fn (BlockedTask $blocked): string => $blocked->task->title().': '.$blocked->reason, $order->blocked());
+
+        return new TriedTask($task, \count($order->operations), $order->timeline->handsOnMin(), $parked, null);
+    }
+
+    /** @return list<Task> with the one within which it is done */
+    private static function alone(Task $task): array
+    {
+        return array_values(array_filter([$task->within(), $task]));
     }
 
     /**

@@ -13,7 +13,23 @@ final readonly class Doubts
     /** @return list<string> */
     public static function about(SpecSheet $sheet): array
     {
-        return array_values(array_filter([self::plugs($sheet), self::filter($sheet), self::base($sheet)], \is_string(...)));
+        return array_values(array_filter([
+            self::plugs($sheet),
+            self::filter($sheet),
+            self::base($sheet),
+            self::span($sheet),
+        ], \is_string(...)));
+    }
+
+    /** The marks of a dipstick span a small part of what is in the sump. */
+    private static function span(SpecSheet $sheet): ?string
+    {
+        $span = $sheet->volume(SheetField::DipstickSpan);
+        $capacity = $sheet->volume(SheetField::CapacityWithoutFilter);
+
+        return null !== $span && null !== $capacity && 2 * $span->millilitresUp() > $capacity->millilitresUp()
+            ? 'The marks of the dipstick span more than half of the capacity. Look again whether both figures are right.'
+            : null;
     }
 
     private static function plugs(SpecSheet $sheet): ?string

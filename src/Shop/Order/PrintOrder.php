@@ -8,6 +8,7 @@ use FreshTack\Core\Fastening\Pattern;
 use FreshTack\Core\Finding\Observation;
 use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Reading\Cursor;
+use FreshTack\Exchange\PrintedCards;
 use FreshTack\Exchange\Printer;
 use FreshTack\Exchange\QrCode;
 use FreshTack\Exchange\TighteningPicture;
@@ -72,6 +73,7 @@ final readonly class PrintOrder
             'qr' => QrCode::of($bench),
             'patterns' => array_filter(array_map(static fn (Pattern $pattern): ?string => TighteningPicture::of($pattern->value), array_column(array_map(static fn (Pattern $pattern): array => [$pattern->value, $pattern], Pattern::cases()), 1, 0)), \is_string(...)),
             'stairs' => self::stairs(Cursor::over($file->issuedDocument())),
+            'cards' => PrintedCards::of($file->issuedDocument(), 'trainee' === $density),
             'appearances' => Observation::answersTo('oil_appearance'),
             'leaks' => Observation::answersTo('leaks'),
             'tellTales' => Observation::answersTo('tell_tale'),

@@ -12,6 +12,7 @@ use FreshTack\Shop\Book\ExportBook;
 use FreshTack\Shop\Book\FlagOrders;
 use FreshTack\Shop\Book\Revisions;
 use FreshTack\Shop\Book\ShowRanges;
+use FreshTack\Shop\Book\TryOutSheet;
 use FreshTack\Web\Http\Download;
 use FreshTack\Web\View\BookView;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -28,7 +29,7 @@ final readonly class SheetFilesController
 {
     private const ONE = '/api/book/sheets/{id<[a-z0-9-]+>}/{revision<\d+>}';
 
-    public function __construct(private Revisions $revisions, private CompareRevisions $compare, private ShowRanges $ranges, private FlagOrders $flags, private ExportBook $export)
+    public function __construct(private Revisions $revisions, private CompareRevisions $compare, private ShowRanges $ranges, private FlagOrders $flags, private ExportBook $export, private TryOutSheet $tryOut)
     {
     }
 
@@ -47,7 +48,11 @@ final readonly class SheetFilesController
     {
         $file = $this->revisions->get($id, $revision);
 
-        return new JsonResponse(['ranges' => BookView::ranges($this->ranges->ifPublished($file->head)), 'orders' => array_map(BookView::flag(...), $this->flags->affected($file))]);
+        return new JsonResponse([
+            'ranges' => BookView::ranges($this->ranges->ifPublished($file->head)),
+            'orders' => array_map(BookView::flag(...), $this->flags->affected($file)),
+            'tried' => array_map(BookView::tried(...), ($this->tryOut)($file)),
+        ]);
     }
 
     /** @throws ExpectedError */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Web\View;
 
+use FreshTack\Core\Order\TriedTask;
 use FreshTack\Core\SpecBook\Difference;
 use FreshTack\Core\SpecBook\Gap;
 use FreshTack\Core\SpecBook\Overlap;
@@ -28,6 +29,19 @@ final readonly class BookView
             'proposals' => array_map(self::proposal(...), $book->proposals),
             'flags' => array_map(self::flag(...), $book->flags),
             'ranges' => self::ranges($book->ranges),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function tried(TriedTask $tried): array
+    {
+        return [
+            'task' => $tried->task?->value,
+            'title' => $tried->task?->title() ?? 'All together',
+            'operations' => $tried->operations,
+            'handsOnMin' => $tried->handsOnMin,
+            'parked' => $tried->parked,
+            'contradicts' => $tried->contradicts,
         ];
     }
 

@@ -40,7 +40,7 @@ final class BenchLogTest extends TestCase
     {
         $plan = self::plan();
 
-        self::assertCount(105, $plan->steps);
+        self::assertCount(116, $plan->steps);
         self::assertSame(['port' => 'Port', 'starboard' => 'Starboard'], $plan->engines);
         self::assertSame(['port' => 5460, 'starboard' => 5460], $plan->capacityMl);
         self::assertInstanceOf(TorqueTightening::class, $plan->step('port.close-valve.close')->tightening);
@@ -289,7 +289,7 @@ final class BenchLogTest extends TestCase
     {
         $gates = array_count_values(array_column((new ReleaseGate())->obstacles(self::plan(), $this->log(), ''), 'gate'));
 
-        self::assertSame(['step' => 105, 'level' => 2, 'volume' => 2], $gates);
+        self::assertSame(['step' => 116, 'level' => 2, 'volume' => 2], $gates);
     }
 
     public function testStoppedWorkIsNotReleased(): void

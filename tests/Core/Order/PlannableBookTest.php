@@ -5,15 +5,18 @@ declare(strict_types=1);
 namespace FreshTack\Tests\Core\Order;
 
 use FreshTack\Core\Order\PlannableBook;
+use FreshTack\Core\Order\TriedTask;
 use FreshTack\Core\Plan\CannotPlan;
 use FreshTack\Core\Plan\Gate;
 use FreshTack\Core\Plan\GateBroken;
 use FreshTack\Core\Procedure\Procedure;
 use FreshTack\Core\Procedure\ProcedureReader;
+use FreshTack\Core\SpecBook\SheetReader;
 use FreshTack\Core\SpecBook\SheetStatus;
 use FreshTack\Core\SpecBook\SpecSheet;
 use FreshTack\Core\SpecBook\Task;
 use FreshTack\Tests\Support\Book;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 final class PlannableBookTest extends TestCase
@@ -22,6 +25,36 @@ final class PlannableBookTest extends TestCase
     {
         $this->expectNotToPerformAssertions();
         (new PlannableBook())->check(Book::readProcedures(), self::sheets(), Task::cases());
+    }
+
+    /** @return iterable<string, array{string, list<string>}> sheet, what is parked when its tasks are tried together */
+    public static function tried(): iterable
+    {
+        yield 'a whole sheet' => ['brannock-b60', []];
+        yield 'without water, filter and battery' => ['orrisdale-a5', []];
+        yield 'on a closed circuit' => ['sorrelby-c120', []];
+        yield 'with a hole' => ['kestrane-k320', ['Valve clearance: Missing in the spec book: exhaust valve clearance, cold.']];
+    }
+
+    /** @param list<string> $parked */
+    #[DataProvider('tried')]
+    public function testASheetIsTriedTaskByTaskAndTogether(string $id, array $parked): void
+    {
+        $sheet = SheetReader::read(Book::sheet($id));
+        $tried = (new PlannableBook())->tryOut(Book::readProcedures(), $sheet);
+
+        self::assertSame([null, ...$sheet->tasks()], array_map(static fn (TriedTask $each): ?Task => $each->task, $tried));
+        self::assertSame($parked, $tried[0]->parked);
+        $unsound = array_filter(\array_slice($tried, 1), static fn (TriedTask $each): bool => !$each->isSound());
+        self::assertCount(\count($parked), $unsound);
+    }
+
+    public function testWhatContradictsIsToldOfItsTaskAndOfAllTogether(): void
+    {
+        $tried = (new PlannableBook())->tryOut(self::changed('engine-oil', 'fill', ['attitude' => null]), SheetReader::read(Book::sheet('brannock-b60')));
+        $told = array_filter($tried, static fn (TriedTask $each): bool => null !== $each->contradicts);
+
+        self::assertSame([null, Task::EngineOil, Task::OilFilter], array_values(array_map(static fn (TriedTask $each): ?Task => $each->task, $told)));
     }
 
     public function testAPourThatDoesNotSayHowTheEngineHangsIsNamed(): void

@@ -29,6 +29,7 @@ final class DoubtsTest extends TestCase
         yield 'four plugs on three cylinders' => [$cylinders, 3, '4 spark plugs for 3 cylinders'];
         yield 'a plug too few' => [$plugs, 3, '3 spark plugs for 4 cylinders'];
         yield 'no filter, with its number' => [['values', 'oilFilter.fitted', 'value'], false, 'there is no oil filter'];
+        yield 'marks of half the sump' => [['values', 'engineOil.dipstickSpan', 'value'], '2.6', 'more than half of the capacity'];
         yield 'confirmed values of no family' => [['confirms'], ['drain.kind'], 'names none as its base'];
     }
 

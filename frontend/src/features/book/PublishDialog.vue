@@ -5,6 +5,7 @@ import { answered, api } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { SheetPage } from '@/shared/api/types'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
+import { minutesText } from '@/shared/units'
 import RangeReport from './RangeReport.vue'
 
 /** What publishing would do, before it is done: ranges that meet or miss, holes, open orders that froze older values. */
@@ -21,6 +22,10 @@ const { data, error, isPending } = useQuery({
   staleTime: 0,
   gcTime: 0,
 })
+const unsound = computed(() =>
+  (data.value?.tried ?? []).filter((each) => each.parked.length > 0 || each.contradicts !== null),
+)
+const together = computed(() => data.value?.tried[0] ?? null)
 function publish(): void {
   emit('publish')
   emit('close')
@@ -44,6 +49,20 @@ function publish(): void {
         {{ [...new Set(data.orders.map((flag) => flag.order))].join(', ') }}. You decide on each afterwards.
       </p>
       <p v-else class="muted">No open order rests on a value that changes.</p>
+      <p v-if="together && unsound.length === 0" class="muted">
+        Its orders were built and replayed: {{ data.tried.length - 1 }} tasks alone, and all together in
+        {{ together.operations }} operations and {{ minutesText(together.handsOnMin) }} of hands-on time. None is
+        parked.
+      </p>
+      <div v-else-if="unsound.length > 0" class="band">
+        <strong>Its orders were built and replayed. Not all of it can be done:</strong>
+        <ul class="tried">
+          <li v-for="each in unsound" :key="each.title">
+            <strong>{{ each.title }}</strong> {{ each.contradicts ?? each.parked.join(' ') }}
+          </li>
+        </ul>
+      </div>
+      <p v-for="doubt in page.doubts" :key="doubt" class="band">{{ doubt }}</p>
       <RangeReport :ranges="data.ranges" />
     </div>
     <template #footer>
@@ -52,3 +71,10 @@ function publish(): void {
     </template>
   </el-dialog>
 </template>
+
+<style scoped>
+.tried {
+  margin: 4px 0 0;
+  padding-left: 20px;
+}
+</style>
