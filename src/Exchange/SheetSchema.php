@@ -15,6 +15,8 @@ use FreshTack\Core\SpecBook\SheetField;
 use FreshTack\Core\SpecBook\SheetReader;
 use FreshTack\Core\SpecBook\SheetStatus;
 use FreshTack\Core\SpecBook\TableReader;
+use FreshTack\Core\SpecBook\Task;
+use FreshTack\Core\SpecBook\TaskNeeds;
 use FreshTack\Core\SpecBook\ValueKind;
 
 /**
@@ -136,8 +138,14 @@ final readonly class SheetSchema
     private static function described(SheetField $field): string
     {
         $usual = $field->spec()->usual;
+        $needing = array_filter(Task::cases(), static fn (Task $task): bool => \in_array($field, TaskNeeds::ever($task), true));
 
-        return ucfirst($field->label()).'.'.(null === $usual ? '' : \sprintf(' Left out: %s.', $usual));
+        return implode(' ', array_filter([
+            ucfirst($field->label()).'.',
+            null === $usual ? null : "Left out: $usual.",
+            [] === $needing ? null : \sprintf('Needed for: %s.', implode(', ', array_map(static fn (Task $task): string => lcfirst($task->title()), $needing))),
+            $field->kind()->isSafetyRelevant() ? 'Taken from a family it counts only once it is confirmed.' : null,
+        ], \is_string(...)));
     }
 
     /** @return Node */
@@ -161,7 +169,15 @@ final readonly class SheetSchema
         $cells = [];
         foreach ($columns as $column) {
             $cell = self::cell($column);
-            $cells[($column->required ? '' : '?').$column->key] = $column->required ? [...$cell, 'description' => ucfirst($column->label).'.'] : ['description' => ucfirst($column->label).'.', 'oneOf' => [$cell, ['type' => 'null']]];
+            $told = ucfirst($column->label).'.'.match ($column->key) {
+                'operation' => ' The id of an operation in the book\'s procedures, such as drain-valve.',
+                'covers' => ' Words: which of the lines it takes the place of.',
+                'renewAt' => ' Share of the new anode that is left, in per cent.',
+                default => '',
+            };
+            $cells[($column->required ? '' : '?').$column->key] = $column->required
+                ? [...$cell, 'description' => $told]
+                : ['description' => $told, 'oneOf' => [$cell, ['type' => 'null']]];
         }
 
         return self::object($cells);

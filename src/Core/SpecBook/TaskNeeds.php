@@ -17,6 +17,58 @@ final readonly class TaskNeeds
     ];
     /** Of a level that is read between two marks; at a plug the oil stands or it does not. */
     private const MARKS = [SheetField::DipstickSpan, SheetField::DipstickBand, SheetField::LargestTopUp];
+    private const DRAIN = [
+        'plug' => [SheetField::DrainLocation, SheetField::DrainAttitude, SheetField::DrainWrench, SheetField::DrainSeal, SheetField::DrainClosing],
+        'valve' => [
+            SheetField::DrainLocation, SheetField::DrainAttitude, SheetField::DrainWrench, SheetField::DrainOpeningLimit,
+            SheetField::DrainClosing, SheetField::DrainHoseBore,
+        ],
+        'extraction' => [SheetField::LeftByExtraction],
+    ];
+    private const SECOND_DRAIN = [SheetField::DrainSecondWrench, SheetField::DrainSecondSeal, SheetField::DrainSecondClosing];
+    private const FILTER = [
+        SheetField::FilterPart, SheetField::FilterLocation, SheetField::FilterSpill, SheetField::FilterTightening, SheetField::CapacityWithFilter,
+    ];
+    private const FILTER_KIND = [
+        'spin_on' => [SheetField::FilterWrench, SheetField::FilterGasketLubricant],
+        'element' => [SheetField::FilterCapTool, SheetField::FilterCapSeal],
+    ];
+    private const TROUGH = [SheetField::FilterSpillHoseBore, SheetField::FilterSpillSeal, SheetField::FilterSpillClosing];
+    private const FUEL = [SheetField::FuelFilterKind, SheetField::FuelPart, SheetField::FuelLocation];
+    private const FUEL_KIND = [
+        'inline' => [SheetField::FuelFlowArrow, SheetField::FuelClamps],
+        'bowl' => [SheetField::FuelSeal, SheetField::FuelTightening],
+        'cartridge' => [SheetField::FuelConnectors, SheetField::FuelWaterSensor, SheetField::FuelTightening],
+    ];
+    private const GEARCASE = [
+        SheetField::GearcaseLubricant, SheetField::GearcaseVolume, SheetField::GearcaseDrainLocation, SheetField::GearcaseVentLocation,
+        SheetField::GearcaseBehindPropeller, SheetField::GearcaseSeals, SheetField::GearcaseDrainTightening,
+        SheetField::GearcaseVentTightening, SheetField::GearcaseDrainAttitude, SheetField::GearcaseFillAttitude,
+    ];
+    private const PROPELLER = [SheetField::PropellerStack, SheetField::PropellerLock, SheetField::PropellerGrease];
+    private const NUT = [SheetField::PropellerSocket, SheetField::PropellerTightening];
+    /** Tasks that need the same on every engine. */
+    private const PLAIN = [
+        'spark_plugs' => [SheetField::SparkPlug, SheetField::IgnitionGap, SheetField::IgnitionSocket, SheetField::IgnitionTightening],
+        'water_pump' => [
+            SheetField::PumpKit, SheetField::PumpFasteners, SheetField::PumpTightening, SheetField::PumpTurnDriveshaft, SheetField::PumpStack,
+            SheetField::LowerUnitFasteners, SheetField::LowerUnitTightening, SheetField::LowerUnitRefitGear, SheetField::LowerUnitMass,
+        ],
+        'external_anodes' => [SheetField::Anodes],
+        'internal_anodes' => [SheetField::Anodes, SheetField::AnodesCoverTightening],
+        'thermostats' => [
+            SheetField::CoolingThermostat, SheetField::CoolingSealKind, SheetField::CoolingSeal, SheetField::CoolingFasteners,
+            SheetField::CoolingTightening,
+        ],
+        'accessory_belt' => [SheetField::BeltsAccessory, SheetField::BeltsTools],
+        'timing_belt_check' => [SheetField::BeltsTiming],
+        'valve_clearance' => [
+            SheetField::ValvesIntake, SheetField::ValvesExhaust, SheetField::ValvesCoverFasteners, SheetField::ValvesCoverGasket,
+            SheetField::ValvesCoverTightening,
+        ],
+        'lubrication' => [SheetField::LubricationPoints],
+        'inspection' => [SheetField::InspectionPoints],
+    ];
 
     /** @return list<SheetField> */
     public static function of(Task $task, SpecSheet $sheet): array
@@ -25,24 +77,41 @@ final readonly class TaskNeeds
             Task::EngineOil => [
                 ...self::OIL,
                 ...('level_plug' === $sheet->built(SheetField::CheckedBy) ? [] : self::MARKS),
-                ...self::drain($sheet),
-                ...self::secondDrain($sheet),
+                ...self::DRAIN[$sheet->text(SheetField::DrainKind)] ?? [],
+                ...(null === $sheet->value(SheetField::DrainSecondLocation) ? [] : self::SECOND_DRAIN),
+                ...(null === $sheet->value(SheetField::DrainAgainAttitude) ? [] : [SheetField::DrainAgainTime]),
             ],
-            Task::OilFilter => self::filter($sheet),
-            Task::SparkPlugs => [SheetField::SparkPlug, SheetField::IgnitionGap, SheetField::IgnitionSocket, SheetField::IgnitionTightening],
-            Task::FuelFilter => [SheetField::FuelFilterKind, SheetField::FuelPart, SheetField::FuelLocation, ...self::fuel($sheet)],
-            Task::GearLubricant => [SheetField::GearcaseLubricant, SheetField::GearcaseVolume, SheetField::GearcaseDrainLocation, SheetField::GearcaseVentLocation, SheetField::GearcaseBehindPropeller, SheetField::GearcaseSeals, SheetField::GearcaseDrainTightening, SheetField::GearcaseVentTightening, SheetField::GearcaseDrainAttitude, SheetField::GearcaseFillAttitude, ...(true === $sheet->flag(SheetField::GearcaseBehindPropeller) ? self::propeller($sheet) : [])],
+            Task::OilFilter => [
+                ...self::FILTER,
+                ...self::FILTER_KIND[$sheet->built(SheetField::FilterKind)] ?? [],
+                ...('hexagon' === $sheet->text(SheetField::FilterCapTool) ? [SheetField::FilterWrench] : []),
+                ...('trough' === $sheet->text(SheetField::FilterSpill) ? self::TROUGH : []),
+            ],
+            Task::FuelFilter => [...self::FUEL, ...self::FUEL_KIND[$sheet->text(SheetField::FuelFilterKind)] ?? []],
+            Task::GearLubricant => [
+                ...self::GEARCASE,
+                ...(true === $sheet->flag(SheetField::GearcaseBehindPropeller) ? self::propeller($sheet) : []),
+            ],
             Task::PropellerShaft => self::propeller($sheet),
-            Task::WaterPump => [SheetField::PumpKit, SheetField::PumpFasteners, SheetField::PumpTightening, SheetField::PumpTurnDriveshaft, SheetField::PumpStack, SheetField::LowerUnitFasteners, SheetField::LowerUnitTightening, SheetField::LowerUnitRefitGear, SheetField::LowerUnitMass],
-            Task::ExternalAnodes, Task::InternalAnodes => [SheetField::Anodes],
-            Task::Thermostats => [SheetField::CoolingThermostat, SheetField::CoolingSealKind, SheetField::CoolingSeal, SheetField::CoolingFasteners, SheetField::CoolingTightening],
-            Task::AccessoryBelt => [SheetField::BeltsAccessory, SheetField::BeltsTools],
             Task::TimingBelt => [SheetField::BeltsTiming, ...('belt' === $sheet->text(SheetField::BeltsTiming) ? [SheetField::BeltsTimingPart] : [])],
-            Task::TimingBeltCheck => [SheetField::BeltsTiming],
-            Task::ValveClearance => [SheetField::ValvesIntake, SheetField::ValvesExhaust],
-            Task::Lubrication => [SheetField::LubricationPoints],
-            Task::Inspection => [SheetField::InspectionPoints],
+            default => self::PLAIN[$task->value],
         };
+    }
+
+    /** @return list<SheetField> what a task needs on one way of building an engine or another */
+    public static function ever(Task $task): array
+    {
+        $fields = match ($task) {
+            Task::EngineOil => [...self::OIL, ...self::MARKS, ...self::SECOND_DRAIN, SheetField::DrainAgainTime, ...array_merge(...array_values(self::DRAIN))],
+            Task::OilFilter => [...self::FILTER, ...self::TROUGH, ...array_merge(...array_values(self::FILTER_KIND))],
+            Task::FuelFilter => [...self::FUEL, ...array_merge(...array_values(self::FUEL_KIND))],
+            Task::GearLubricant => [...self::GEARCASE, ...self::PROPELLER, ...self::NUT, SheetField::PropellerLockPart],
+            Task::PropellerShaft => [...self::PROPELLER, ...self::NUT, SheetField::PropellerLockPart],
+            Task::TimingBelt => [SheetField::BeltsTiming, SheetField::BeltsTimingPart],
+            default => self::PLAIN[$task->value],
+        };
+
+        return array_values(array_unique($fields, \SORT_REGULAR));
     }
 
     /**
@@ -66,67 +135,13 @@ final readonly class TaskNeeds
     }
 
     /** @return list<SheetField> */
-    private static function drain(SpecSheet $sheet): array
-    {
-        return match ($sheet->text(SheetField::DrainKind)) {
-            'plug' => [SheetField::DrainLocation, SheetField::DrainAttitude, SheetField::DrainWrench, SheetField::DrainSeal, SheetField::DrainClosing],
-            'valve' => [SheetField::DrainLocation, SheetField::DrainAttitude, SheetField::DrainWrench, SheetField::DrainOpeningLimit, SheetField::DrainClosing, SheetField::DrainHoseBore],
-            'extraction' => [SheetField::LeftByExtraction],
-            default => [],
-        };
-    }
-
-    /** @return list<SheetField> */
-    private static function secondDrain(SpecSheet $sheet): array
-    {
-        return [
-            ...(null === $sheet->value(SheetField::DrainSecondLocation)
-                ? []
-                : [SheetField::DrainSecondWrench, SheetField::DrainSecondSeal, SheetField::DrainSecondClosing]),
-            ...(null === $sheet->value(SheetField::DrainAgainAttitude) ? [] : [SheetField::DrainAgainTime]),
-        ];
-    }
-
-    /** @return list<SheetField> */
-    private static function filter(SpecSheet $sheet): array
-    {
-        $trough = 'trough' === $sheet->text(SheetField::FilterSpill) ? [SheetField::FilterSpillHoseBore, SheetField::FilterSpillSeal, SheetField::FilterSpillClosing] : [];
-        $build = 'element' === $sheet->built(SheetField::FilterKind)
-            ? [SheetField::FilterCapTool, SheetField::FilterCapSeal, ...('hexagon' === $sheet->text(SheetField::FilterCapTool) ? [SheetField::FilterWrench] : [])]
-            : [SheetField::FilterWrench, SheetField::FilterGasketLubricant];
-
-        return [
-            SheetField::FilterPart,
-            SheetField::FilterLocation,
-            SheetField::FilterSpill,
-            SheetField::FilterTightening,
-            SheetField::CapacityWithFilter,
-            ...$build,
-            ...$trough,
-        ];
-    }
-
-    /** @return list<SheetField> */
-    private static function fuel(SpecSheet $sheet): array
-    {
-        return match ($sheet->text(SheetField::FuelFilterKind)) {
-            'inline' => [SheetField::FuelFlowArrow, SheetField::FuelClamps],
-            'bowl' => [SheetField::FuelSeal, SheetField::FuelTightening],
-            'cartridge' => [SheetField::FuelConnectors, SheetField::FuelWaterSensor, SheetField::FuelTightening],
-            default => [],
-        };
-    }
-
-    /** @return list<SheetField> */
     private static function propeller(SpecSheet $sheet): array
     {
         $lock = $sheet->text(SheetField::PropellerLock);
 
         return [
-            SheetField::PropellerStack,
-            SheetField::PropellerLock,
-            SheetField::PropellerGrease,
-            ...('shear_pin' === $lock ? [] : [SheetField::PropellerSocket, SheetField::PropellerTightening]),
+            ...self::PROPELLER,
+            ...('shear_pin' === $lock ? [] : self::NUT),
             ...('lock_nut' === $lock ? [] : [SheetField::PropellerLockPart]),
         ];
     }

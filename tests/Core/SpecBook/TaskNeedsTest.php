@@ -68,4 +68,15 @@ final class TaskNeedsTest extends TestCase
     {
         return SheetReader::read(array_reduce($paths, static fn (array $document, string $path): array => Book::with($document, ['values', $path], null), Book::sheet($sheet)));
     }
+
+    public function testWhatATaskEverNeedsHoldsWhatItNeedsOnEachEngine(): void
+    {
+        foreach (Book::readSheets() as $sheet) {
+            foreach ($sheet->tasks() as $task) {
+                $needs = array_map(static fn (SheetField $field): string => $field->value, TaskNeeds::of($task, $sheet));
+                $ever = array_map(static fn (SheetField $field): string => $field->value, TaskNeeds::ever($task));
+                self::assertSame([], array_values(array_diff($needs, $ever)), $sheet->head->id.' '.$task->value);
+            }
+        }
+    }
 }
