@@ -47,6 +47,37 @@ final class CommandsTest extends TestCase
         self::assertSame(['tasks' => [['id' => 'oil', 'state' => 'due', 'by' => 'hours', 'dueDate' => '2026-08-31', 'dueHours' => '312.5', 'daysLeft' => 166, 'hoursLeft' => '0.0']]], Json::decode($output));
     }
 
+    /** @return iterable<string, array{list<string>, string}> command as the README has it, what the answer holds */
+    public static function examples(): iterable
+    {
+        yield 'order.json' => [['order:build', '--book', 'demo/book'], '"number": "QV-50318"'];
+        yield 'due.json' => [['due:assess'], '"state": "due"'];
+        // 5.46 l and 250 ml: five litres and a quart, 59.80
+        yield 'containers.json' => [['fluid:containers'], '"costMinor": 5980'];
+        // from 0.31 to the middle, 0.6, of 920 ml are 266 ml, in steps of 50 ml
+        yield 'level.json' => [['fluid:level'], '"amountMl": 250'];
+        yield 'sequence.json' => [['plan:sequence'], '"makespanMin": 39'];
+    }
+
+    /** @param list<string> $command */
+    #[DataProvider('examples')]
+    public function testTheExamplesOfTheDocumentationRun(array $command, string $holds): void
+    {
+        $root = \dirname(__DIR__, 2);
+        $file = $root.'/docs/examples/'.$this->dataName();
+        [$status, $output] = self::console([$command[0], $file, ...array_map(static fn (string $word): string => 'demo/book' === $word ? $root.'/'.$word : $word, \array_slice($command, 1))], '');
+
+        self::assertSame(0, $status);
+        self::assertStringContainsString($holds, $output);
+        self::assertStringContainsString(\sprintf('%s docs/examples/%s', $command[0], $this->dataName()), (string) file_get_contents($root.'/README.md'));
+    }
+
+    public function testEveryExampleIsRun(): void
+    {
+        $files = array_map(static fn (mixed $path): string => basename((string) $path), (array) glob(\dirname(__DIR__, 2).'/docs/examples/*.json'));
+        self::assertEqualsCanonicalizing(array_keys([...self::examples()]), $files);
+    }
+
     /** @return iterable<string, array{string, string, string}> command, request, what the answer holds */
     public static function documents(): iterable
     {
