@@ -37,6 +37,19 @@ final class CheckInTest extends ApiTestCase
         self::assertSame([-4, 31], [$summer->at('draft')->at('coldestC')->raw(), $summer->at('draft')->at('warmestC')->raw()]);
     }
 
+    public function testAPlateIsWrittenAsItsMakerDoesHoweverItWasTyped(): void
+    {
+        $this->signIn('ines');
+        $typed = [['model' => 'k165', 'serial' => 'ks4 10412', 'hours' => '611.4'], ['serial' => 'KS420977', 'hours' => '598']];
+        $file = $this->call('POST', '/api/boats/'.$this->boatId('Brisk Tern').'/check-ins', $this->draftFor('Brisk Tern', $typed));
+        self::assertSame(201, $this->status);
+        $order = $this->call('GET', '/api/orders/'.$file->at('number')->int(1, \PHP_INT_MAX));
+
+        self::assertSame(['KS4-10412', 'KS4-20977'], array_map(static fn (Cursor $engine): mixed => $engine->at('serial')->raw(), $order->at('draft')->at('engines')->list()));
+        self::assertSame(['K165', 'KS4-10412'], [$order->at('engines')->at(0)->at('model')->raw(), $order->at('engines')->at(0)->at('serial')->raw()]);
+        self::assertNull($order->at('engines')->at(0)->at('identification')->at('refusal')->raw());
+    }
+
     public function testChecksARigInAndAssessesIt(): void
     {
         $this->signIn('ines');

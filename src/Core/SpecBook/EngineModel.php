@@ -12,16 +12,30 @@ final readonly class EngineModel
     {
     }
 
-    /** Null if the text is not written as this model's serial numbers are. */
+    /** As people write it: case, blanks, dashes and points don't matter. Null if it can't be one of this model's. */
     public function serial(string $text): ?SerialNumber
     {
+        $typed = self::bare($text);
         foreach ($this->serialPrefixes as $prefix) {
-            if (1 === preg_match(\sprintf('/^%s(\d{%d})$/', preg_quote($prefix, '/'), $this->serialDigits), $text, $part)) {
+            if (1 === preg_match(\sprintf('/^%s(\d{%d})$/', preg_quote(self::bare($prefix), '/'), $this->serialDigits), $typed, $part)) {
                 return new SerialNumber($prefix, (int) $part[1]);
             }
         }
 
         return null;
+    }
+
+    /** As it stands on the plate: `ks4 10412` is `KS4-10412`. Null if it can't be one of this model's. */
+    public function onPlate(string $text): ?string
+    {
+        $serial = $this->serial($text);
+
+        return null === $serial ? null : $serial->prefix.str_pad((string) $serial->number, $this->serialDigits, '0', \STR_PAD_LEFT);
+    }
+
+    private static function bare(string $text): string
+    {
+        return strtoupper((string) preg_replace('/[\s.\-\x{2010}-\x{2015}\/]+/u', '', $text));
     }
 
     public function serialShape(): string

@@ -10,12 +10,13 @@ use FreshTack\Core\SpecBook\SheetMatch;
 
 final readonly class IdentifyEngine
 {
-    public function __construct(private SpecBook $book)
+    public function __construct(private SpecBook $book, private WrittenPlate $written)
     {
     }
 
     public function __invoke(Plate $plate): SheetMatch
     {
+        $plate = ($this->written)($plate);
         $model = $this->book->model($plate->model);
         $serial = $model?->serial($plate->serial);
 

@@ -14,6 +14,7 @@ use FreshTack\Shop\Audit\Move;
 use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Board\EngineAssessment;
 use FreshTack\Shop\Book\Refusals;
+use FreshTack\Shop\Book\WrittenPlate;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\Due\ReckonDues;
 use FreshTack\Shop\NotFound;
@@ -42,6 +43,7 @@ final readonly class CheckInRig
         private Unit $unit,
         private ClockInterface $clock,
         private Today $today,
+        private WrittenPlate $written,
     ) {
     }
 
@@ -53,6 +55,8 @@ final readonly class CheckInRig
      */
     public function __invoke(int $boatId, Draft $draft, bool $beside, string $by): OrderFile
     {
+        $draft = $draft->withEngines(fn (DraftEngine $engine): DraftEngine => $engine->identifiedAs(($this->written)($engine->plate())));
+
         return $this->unit->run(function () use ($boatId, $draft, $beside, $by): OrderFile {
             $this->register->lock($boatId);
             $boat = $this->register->boat($boatId);

@@ -37,6 +37,24 @@ final readonly class Draft
         return new self($this->place, $this->coldestC, $this->warmestC, $this->complaint, $this->engines, $this->technicians, $this->kits, $this->allowance, $this->partsOn, $fills, $this->byHand);
     }
 
+    /** @param \Closure(DraftEngine): DraftEngine $change */
+    public function withEngines(\Closure $change): self
+    {
+        return new self(
+            $this->place,
+            $this->coldestC,
+            $this->warmestC,
+            $this->complaint,
+            array_map($change, $this->engines),
+            $this->technicians,
+            $this->kits,
+            $this->allowance,
+            $this->partsOn,
+            $this->fills,
+            $this->byHand,
+        );
+    }
+
     /** @throws InvalidQuantity if it is colder than can be, or the warmest is below the coldest */
     public function air(): AirRange
     {

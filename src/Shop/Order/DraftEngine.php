@@ -62,6 +62,22 @@ final readonly class DraftEngine
         return null === $this->reading ? null : new Arrival(DipstickReading::of($this->reading), Minutes::of($this->restMin), $this->decision);
     }
 
+    public function identifiedAs(Plate $plate): self
+    {
+        return new self(
+            $this->engineId,
+            $plate->model,
+            $plate->serial,
+            $this->hours,
+            $this->reading,
+            $this->restMin,
+            $this->decision,
+            $this->tasks,
+            $plate->year,
+            $plate->gearcase,
+        );
+    }
+
     public function plate(): Plate
     {
         return new Plate($this->model, $this->serial, $this->year, $this->gearcase);

@@ -9,6 +9,7 @@ use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Core\Usage\HourReading;
 use FreshTack\Shop\Audit\AuditLog;
 use FreshTack\Shop\Audit\Subject;
+use FreshTack\Shop\Book\WrittenPlate;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\Due\ReckonDues;
 use FreshTack\Shop\NotFound;
@@ -27,12 +28,15 @@ final readonly class KeepEngine
         private AuditLog $audit,
         private Unit $unit,
         private Today $today,
+        private WrittenPlate $written,
     ) {
     }
 
     /** @throws NotFound|Conflict|InvalidDocument */
     public function add(Engine $engine, string $by): Engine
     {
+        $engine = $engine->identifiedAs(($this->written)($engine->plate()), $engine->hasMeter);
+
         return $this->unit->run(function () use ($engine, $by): Engine {
             $this->check($engine, null);
             $added = $this->register->addEngine($engine);
@@ -45,6 +49,8 @@ final readonly class KeepEngine
     /** @throws NotFound|Conflict|InvalidDocument */
     public function change(Engine $engine, string $by): Engine
     {
+        $engine = $engine->identifiedAs(($this->written)($engine->plate()), $engine->hasMeter);
+
         return $this->unit->run(function () use ($engine, $by): Engine {
             $this->reckon->lock($engine->id);
             $this->check($engine, $this->logs->of($engine->id));

@@ -7,6 +7,8 @@ namespace FreshTack\Tests\Core\SpecBook;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\Reading\Flaw;
 use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Core\SpecBook\Cycle;
+use FreshTack\Core\SpecBook\EngineModel;
 use FreshTack\Core\SpecBook\ModelReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -51,5 +53,26 @@ final class ModelReaderTest extends TestCase
         } catch (InvalidDocument $error) {
             self::assertContains($pointer, array_map(static fn (Flaw $flaw): string => $flaw->pointer, $error->flaws));
         }
+    }
+
+    /** @return iterable<string, array{string, string|null}> as typed, as it stands on the plate */
+    public static function typed(): iterable
+    {
+        yield 'as it stands there' => ['BX-0017', 'BX-0017'];
+        yield 'small letters' => ['bx-0017', 'BX-0017'];
+        yield 'a blank for the dash' => ['BX 0017', 'BX-0017'];
+        yield 'nothing for the dash' => ['bx0017', 'BX-0017'];
+        yield 'a dash from a telephone' => ['BX–0017', 'BX-0017'];
+        yield 'blanks around and between' => [' bx - 00 17 ', 'BX-0017'];
+        yield 'a digit too few' => ['BX-017', null];
+        yield 'a letter for a digit' => ['BX-00I7', null];
+    }
+
+    #[DataProvider('typed')]
+    public function testReadsASerialNumberAsPeopleWriteIt(string $typed, ?string $plate): void
+    {
+        $model = new EngineModel('B', 'Dunmarrow', Cycle::FourStroke, ['BX-'], 4);
+
+        self::assertSame($plate, $model->onPlate($typed));
     }
 }

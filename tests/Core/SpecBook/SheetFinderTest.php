@@ -37,7 +37,7 @@ final class SheetFinderTest extends TestCase
         yield 'too many digits' => ['A50', 'AX-15000', RefusalReason::SerialMalformed];
         yield 'a letter for a digit' => ['A50', 'AX-15O0', RefusalReason::SerialMalformed];
         yield 'an unknown prefix' => ['A50', 'ZX-1500', RefusalReason::SerialMalformed];
-        yield 'something in front' => ['A50', ' AX-1500', RefusalReason::SerialMalformed];
+        yield 'something in front' => ['A50', '1AX-1500', RefusalReason::SerialMalformed];
         yield 'a two-stroke, whatever its serial' => ['T9', 'nonsense', RefusalReason::NotFourStroke];
         yield 'a model that nobody knows' => ['Q1', 'AX-1500', RefusalReason::None];
     }
