@@ -46,6 +46,22 @@ describe('the grid of tasks and engines', () => {
     expect(draft.value?.engines[0]?.tasks).toEqual([])
   })
 
+  it('picks a task at all engines that know it, and drops it where all have it', () => {
+    const engines = [anEngine(), anEngine({ id: 2 }), anEngine({ id: 3, dues: [] })]
+    const { set, setRow, draft } = grid(engines)
+    const picked = (): string[][] | undefined => draft.value?.engines.map((engine) => engine.tasks)
+    set(engines[0] as Engine, 'engine_oil', true)
+    setRow('engine_oil')
+    expect(picked()).toEqual([['engine_oil'], ['engine_oil'], []])
+    setRow('engine_oil')
+    expect(picked()).toEqual([[], [], []])
+  })
+
+  it('says how many it picked that were not', () => {
+    const { pickAllDue } = grid([anEngine({ dues: [aDue({ state: 'due' })] })])
+    expect([pickAllDue(), pickAllDue()]).toEqual([1, 0])
+  })
+
   it('leaves the other engine alone', () => {
     const port = anEngine()
     const { set, draft } = grid([port, anEngine({ id: 2 })])

@@ -7,11 +7,18 @@ function isTyping(target: EventTarget | null): boolean {
   )
 }
 
-/** Runs an action on a key of the counter, unless somebody is typing text. Function keys always count. */
+/** Runs an action on a key of the counter, also with Caps Lock on, unless somebody is typing text. Function keys always count. */
 export function useShortcut(key: string, action: () => void): void {
   function onKey(event: KeyboardEvent): void {
     const free = key.startsWith('F') && key.length > 1 ? true : !isTyping(event.target)
-    if (event.key === key && free && !event.ctrlKey && !event.metaKey && !event.altKey) {
+    if (
+      event.key.toLowerCase() === key.toLowerCase() &&
+      free &&
+      !event.shiftKey &&
+      !event.ctrlKey &&
+      !event.metaKey &&
+      !event.altKey
+    ) {
       event.preventDefault()
       action()
     }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { asProblem, awaySince } from '@/shared/api/client'
 import type { Draft, Offer } from '@/shared/api/types'
@@ -112,13 +112,16 @@ function change(part: Partial<Draft>): void {
   }
 }
 
+/** Why a key did nothing. */
+const told = ref('')
+watch(draft, () => (told.value = ''), { deep: true })
+const fixed = 'Not a draft: nothing on it can be changed any more.'
 useShortcut('a', () => {
-  if (editable.value) {
-    grid.pickAllDue()
-  }
+  told.value = !editable.value ? fixed : grid.pickAllDue() === 0 ? 'Nothing more is due on these engines.' : ''
 })
 useShortcut('F9', () => {
-  if (editable.value && work.value?.issuable) {
+  told.value = !editable.value ? fixed : work.value?.issuable ? '' : 'Not issued: no task is picked that can be done.'
+  if (told.value === '') {
     issue.mutate()
   }
 })
@@ -162,6 +165,7 @@ useShortcut('F9', () => {
           <el-button @click="leaveAside">Leave it so</el-button>
         </span>
       </div>
+      <p v-if="told" class="band" role="status">{{ told }}</p>
       <p v-if="issued" class="band fine" role="status"><strong>Issued.</strong> {{ issued }}</p>
       <TaskGrid :engines="view.engines" :grid="grid" :editable="editable" />
       <OrderTabs

@@ -18,7 +18,7 @@ const props = defineProps<{
   tabbable: boolean
 }>()
 const barWidth = computed(() => ({ wide: 84, compact: 44, small: 24 })[props.size])
-const emit = defineEmits<{ pick: [on: boolean]; focusIn: [] }>()
+const emit = defineEmits<{ pick: [on: boolean]; row: []; focusIn: [] }>()
 const name = computed(() => `${props.due?.title ?? ''}, ${props.engine.label}: ${props.due ? dueWords(props.due) : ''}`)
 
 function toggle(): void {
@@ -44,6 +44,7 @@ function toggle(): void {
         :id="`cell-${place}`"
         :tabindex="tabbable ? 0 : -1"
         @click="toggle"
+        @keydown.shift.space.prevent="emit('row')"
         @focus="emit('focusIn')"
       >
         {{ picked ? '✓' : '' }}
@@ -52,6 +53,7 @@ function toggle(): void {
       <span class="words" :class="due.state">
         <StateMark :state="due.state" /> {{ dueWords(due) }}<br />
         <span class="muted small">{{ distanceWords(due) }}</span>
+        <span v-if="due.severe" class="severe small" :title="due.severe.why">▲ hard use</span>
         <WhyButton :about="`${due.title}, ${engine.label}`" :text="due.why">
           <p class="muted small">{{ due.interval }}</p>
           <p v-if="due.forecast" class="muted small">By the usual use at its hours {{ due.forecast.text }}.</p>
@@ -128,6 +130,12 @@ td.small .inside {
 .overdue {
   color: var(--red);
   font-weight: 600;
+}
+
+.severe {
+  color: var(--brass);
+  font-weight: 600;
+  margin-left: 4px;
 }
 
 .words .muted {

@@ -62,6 +62,16 @@ async function move(rows: number, columns: number): Promise<void> {
         </tr>
         <tr v-for="(task, row) in grid.rows.value" :key="task.task">
           <th scope="row">
+            <button
+              v-if="editable && engines.length > 1 && grid.isOrderable(task.task)"
+              type="button"
+              class="all"
+              :aria-label="`${task.title}, all engines`"
+              title="At all engines (Shift+Space)"
+              @click="grid.setRow(task.task)"
+            >
+              all
+            </button>
             {{ task.title }}<br /><span class="muted small">{{
               grid.isOrderable(task.task) ? intervalOf(task.task) : 'how it is done is not in the book yet'
             }}</span>
@@ -85,6 +95,7 @@ async function move(rows: number, columns: number): Promise<void> {
               :place="`${row}-${column}`"
               :tabbable="at.row === row && at.column === column"
               @pick="(on) => grid.set(engine, task.task, on)"
+              @row="grid.setRow(task.task)"
               @focus-in="at = { row, column }"
             />
           </template>
@@ -119,6 +130,21 @@ th {
 
 thead th {
   font-size: 13px;
+}
+
+.all {
+  float: right;
+  font: inherit;
+  font-size: 12px;
+  font-weight: 400;
+  min-width: 28px;
+  min-height: 24px;
+  margin-left: 8px;
+  border: 1px solid var(--line);
+  border-radius: 3px;
+  background: none;
+  color: var(--green);
+  cursor: pointer;
 }
 
 th .muted {

@@ -47,16 +47,36 @@ export function useGrid(
     changed()
   }
 
-  /** Everything due, overdue or without a record, each once; what is due soon is left to the writer. */
-  function pickAllDue(): void {
+  /** The engines on which a task can be ordered. */
+  function knowing(task: TaskName): Engine[] {
+    return toValue(engines).filter((engine) => due(engine, task) !== undefined && isOrderable(task))
+  }
+  /** One task at all engines that know it: picked at all of them, or dropped where it is picked at all. */
+  function setRow(task: TaskName): void {
+    const all = knowing(task)
+    const on = !all.every((engine) => isPicked(engine, task))
+    for (const engine of all) {
+      set(engine, task, on)
+    }
+  }
+
+  /**
+   * Everything due, overdue or without a record, each once; what is due soon is left to the writer.
+   *
+   * @returns how many were not picked before
+   */
+  function pickAllDue(): number {
+    let picked = 0
     for (const engine of toValue(engines)) {
       for (const each of engine.dues.filter(
         (candidate) => candidate.listedIn === null && ['due', 'overdue', 'no_record'].includes(candidate.state),
       )) {
+        picked += isPicked(engine, each.task) || !isOrderable(each.task) ? 0 : 1
         set(engine, each.task, true)
       }
     }
+    return picked
   }
 
-  return { rows, due, isOrderable, isPicked, set, pickAllDue }
+  return { rows, due, isOrderable, isPicked, set, setRow, pickAllDue }
 }
