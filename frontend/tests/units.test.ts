@@ -73,6 +73,7 @@ describe('units as people write them', () => {
     ['611,4', '611.4'],
     [' 0.55 ', '0.55'],
     ['1,2,3', '1.2,3'],
+    [' 1  1/16', '1 1/16'],
     ['', ''],
   ])('“%s” as a decimal', (typed, sent) => expect(decimalInput(typed)).toBe(sent))
 })

@@ -32,6 +32,7 @@ final readonly class SheetSchema
     private const LINE = '^(?=[\s\S]*\S)[^\x00-\x1F\x7F-\x9F'.self::TURNING.']*$';
     private const WORDS = '^(?=[\s\S]*\S)[^\x00-\x08\x0B\x0C\x0E-\x1F\x7F-\x9F'.self::TURNING.']*$';
     private const TURNING = "\u{202A}-\u{202E}\u{2066}-\u{2069}";
+    private const FRACTION = '^(\d{1,3} )?\d{1,2}/(2|4|8|16|32|64)$';
     private const HOURS = '^\d{1,6}(\.\d)?$';
     private const TURNS = '^(?:(\d{1,2}) )?(\d{1,2})/([1-9]\d?)$|^(\d{1,2}(?:\.\d{1,3})?)$';
 
@@ -275,7 +276,11 @@ final readonly class SheetSchema
     /** @return array<string, Node> */
     private static function measured(ValueKind $kind): array
     {
-        return ['value' => self::decimal(), 'unit' => ['enum' => $kind->units()]];
+        $value = ValueKind::Length === $kind
+            ? ['type' => 'string', 'pattern' => self::DECIMAL.'|'.self::FRACTION, 'description' => 'An exact decimal as text, or a fraction of an inch such as 9/16 or 1 1/16.']
+            : self::decimal();
+
+        return ['value' => $value, 'unit' => ['enum' => $kind->units()]];
     }
 
     /**

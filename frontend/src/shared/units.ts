@@ -79,8 +79,11 @@ export function ownUnit(text: string): string {
   return text.split(' (')[0] ?? text
 }
 
-/** A decimal comma is read as a point; spaces are dropped. Nothing else is changed. */
+/** A decimal comma is read as a point; spaces are dropped, but for the one before a fraction. Nothing else is changed. */
 export function decimalInput(text: string): string {
+  if (text.includes('/')) {
+    return text.trim().replaceAll(/\s+/g, ' ')
+  }
   return text.replaceAll(/\s/g, '').replace(',', '.')
 }
 
