@@ -10,10 +10,12 @@ use FreshTack\Core\Fastening\TorqueTightening;
 use FreshTack\Core\Fastening\WrenchChoice;
 use FreshTack\Core\Fastening\WrenchChooser;
 use FreshTack\Core\Plan\Position;
+use FreshTack\Core\Procedure\RowFilter;
 use FreshTack\Core\Procedure\ToolNeed;
 use FreshTack\Core\Quantity\Length;
 use FreshTack\Core\Quantity\Volume;
 use FreshTack\Core\SpecBook\SheetField;
+use FreshTack\Core\SpecBook\Table;
 use FreshTack\Core\SpecBook\TableRow;
 
 /**
@@ -22,6 +24,15 @@ use FreshTack\Core\SpecBook\TableRow;
  */
 final class ToolList
 {
+    /** By the head of a fastener; a clip takes fingers. */
+    private const DRIVERS = [
+        'hex' => 'Socket',
+        'socket' => 'Hex key',
+        'torx' => 'Torx driver',
+        'phillips' => 'Cross-head screwdriver',
+        'slotted' => 'Slotted screwdriver',
+    ];
+
     private readonly WrenchChooser $wrenches;
     /** @var array<string, WrenchChoice> by figure: many joints ask for the same */
     private array $chosen = [];
@@ -44,7 +55,7 @@ final class ToolList
         foreach ($operations as $operation) {
             $positions = null === $operation->position ? $all : [$operation->position];
             $engine = $engines[$operation->position->value ?? ''] ?? null;
-            foreach ([...$this->needed($operation, $engine), ...self::special($operation, $engine)] as $line) {
+            foreach ([...$this->needed($operation, $engine), ...self::drivers($operation, $engine), ...self::special($operation, $engine)] as $line) {
                 $needed = $line->neededBy($operation, $positions);
                 $key = $line->name.'|'.([] === $line->holds ? $line->size : '');
                 $lines[$key] = isset($lines[$key]) ? $lines[$key]->with($needed) : $needed;
@@ -66,6 +77,28 @@ final class ToolList
             }
             if (null !== $torque) {
                 $lines[] = new ToolLine('Torque wrench that reaches', $torque->figure(), wrench: $this->wrench($torque));
+            }
+        }
+
+        return $lines;
+    }
+
+    /** @return list<ToolLine> what turns the fasteners that its steps name, row by row */
+    private static function drivers(OrderedOperation $operation, ?EngineOrder $engine): array
+    {
+        if (null === $engine) {
+            return [];
+        }
+        $lines = [];
+        foreach ($operation->operation->steps($engine->facts) as $step) {
+            $table = null === $step->figures->rows ? null : $engine->facts->value($step->figures->rows)?->content;
+            foreach ($table instanceof Table ? RowFilter::rows($table, $step->figures->where, $engine->facts) : [] as $row) {
+                $name = self::DRIVERS[$row->words('head') ?? ''] ?? null;
+                $size = $row->cell('size');
+                if (null !== $name) {
+                    $isHexagon = 'hex' === $row->words('head') && $size instanceof Length;
+                    $lines[] = new ToolLine($name, $size instanceof Length ? $size->asGiven() : null, head: $isHexagon ? $size : null);
+                }
             }
         }
 

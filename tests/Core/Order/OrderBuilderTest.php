@@ -284,6 +284,17 @@ final class OrderBuilderTest extends TestCase
         self::assertSame([Gate::NotRunning, Gate::LockedOut, Gate::DrainShut, Gate::SpillShut, Gate::FilterFitted], $fill->work->gates());
     }
 
+    public function testEveryFastenerThatAStepNamesHasWhatTurnsIt(): void
+    {
+        $order = Requests::build(Requests::single('B60', 'BB6-20100', 'brannock-b60', ['water_pump', 'accessory_belt']));
+        $tools = array_map(static fn (ToolLine $tool): string => trim($tool->name.' '.$tool->size), $order->tools);
+
+        // the flange has hexagons of 14 mm and one socket head of 10 mm, the pump hexagons of 10 mm; it is turned on by an angle
+        foreach (['Socket 14 mm', 'Hex key 10 mm', 'Socket 10 mm', 'Angle gauge', 'Tensioner bar BR-T31'] as $tool) {
+            self::assertContains($tool, $tools);
+        }
+    }
+
     public function testToolsAreMergedWithTheirSizes(): void
     {
         $tools = array_map(static fn ($tool): string => $tool->name.' '.$tool->size.' ×'.\count($tool->positions), Requests::build(Requests::twin())->tools);
