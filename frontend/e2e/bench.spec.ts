@@ -13,7 +13,7 @@ test('at the bench: reasons, corrections, timers, and what can not be left out',
     await expect(bench.getByRole('button', { name: 'Enter the reason' })).toBeDisabled()
     await bench.getByLabel('Why could it not be done?').fill('hangs in the slings')
     await bench.getByRole('button', { name: 'Enter the reason' }).click()
-    await expect(bench.getByRole('heading', { level: 1 })).toContainText('Doors open')
+    await expect(bench.getByRole('heading', { level: 1 })).toContainText('Too little room below')
     await bench.getByRole('button', { name: 'Back' }).click()
     await expect(bench.getByText('could not: hangs in the slings')).toBeVisible()
   })
@@ -57,13 +57,13 @@ test('at the bench: reasons, corrections, timers, and what can not be left out',
     await bench.getByRole('textbox', { name: /^Poured/ }).fill('0.8')
     await bench.getByRole('button', { name: 'Enter', exact: true }).click()
     await bench.goto(`/orders/${number}/release`)
-    await expect(bench.getByRole('row', { name: /Engine D12/ })).toContainText('0.80 l')
+    await expect(bench.getByRole('row', { name: /Engine D12/ })).toContainText('800 ml')
   })
 
   await test.step('two devices see the same', async () => {
     const other = await signedIn(browser, 'mora', tablet)
     await other.goto(`/orders/${number}/bench?step=single.fill.pour`)
-    await expect(other.getByText('poured 0.8 l')).toBeVisible()
+    await expect(other.getByText('poured 800 ml')).toBeVisible()
   })
 
   await test.step('the work is finished and released', async () => {

@@ -71,7 +71,7 @@ test('the last ticks of an order stay where they are until they are answered', a
   const number = await issueFor(writer, "Cox's Echo", null, ['Engine oil'])
   const bench = await signedIn(browser, 'ada', tablet)
   await bench.goto(`/orders/${number}/bench`)
-  await workUntil(bench, /^Bung, fuel cock/)
+  await workUntil(bench, /^A near miss/)
   let answer = (): void => undefined
   const held = new Promise<void>((resolve) => (answer = resolve))
   await bench.route('**/entries', async (route) => {
