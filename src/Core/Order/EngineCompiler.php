@@ -23,7 +23,7 @@ final class EngineCompiler
     private const STEP = 10_000;
 
     private readonly CalledWork $called;
-    /** @var array<string, list<string>> names of holes, by kind of engine and task */
+    /** @var array<string, list<string>> names of holes, by kind of engine and tasks */
     private array $holes = [];
     /** @var array<string, list<OrderedOperation>> of the first engine of its kind */
     private array $ordered = [];
@@ -103,8 +103,33 @@ final class EngineCompiler
         $tasks = array_map(static fn (PickedTask $picked): Task => $picked->task, $ready);
         $inner = array_values(array_filter($tasks, static fn (Task $task): bool => null !== $task->within()));
         $found = $this->judged($inner, $engine, $tasks, $facts);
+        if ([] === $found) {
+            $outer = array_values(array_filter($tasks, static fn (Task $task): bool => null === $task->within()));
+            $found = $this->judged($outer, $engine, $tasks, $facts);
+        }
 
-        return [] !== $found ? $found : $this->judged(array_values(array_filter($tasks, static fn (Task $task): bool => null === $task->within())), $engine, $tasks, $facts);
+        return [] === $found ? $this->leftOpen($engine, $tasks, $facts) : $found;
+    }
+
+    /**
+     * What no task needs by itself and all of them together do parks them all: a figure that is missing is never printed.
+     *
+     * @param list<Task> $tasks
+     *
+     * @return array<string, BlockedTask>
+     */
+    private function leftOpen(EngineRequest $engine, array $tasks, EngineFacts $facts): array
+    {
+        $named = $this->named($engine, $tasks, $facts);
+        if ([] === $named) {
+            return [];
+        }
+        $blocked = [];
+        foreach ($tasks as $task) {
+            $blocked[$task->value] = BlockedTask::byHoles($engine->position, $task, $named);
+        }
+
+        return $blocked;
     }
 
     /**
@@ -141,7 +166,7 @@ final class EngineCompiler
             return BlockedTask::noProcedure($engine->position, $task);
         }
 
-        return $this->circumstance($engine, $task) ?? $this->holes($engine, $task, $facts);
+        return $this->circumstance($engine, $task) ?? $this->holes($engine, $task, $tasks, $facts);
     }
 
     private function circumstance(EngineRequest $engine, Task $task): ?BlockedTask
@@ -158,12 +183,31 @@ final class EngineCompiler
         };
     }
 
-    /** A task done within another needs what the other needs. */
-    private function holes(EngineRequest $engine, Task $task, EngineFacts $facts): ?BlockedTask
+    /**
+     * If anything is missing: of the task by itself, whatever else is picked. A task done within another needs what the
+     * other needs.
+     *
+     * @param list<Task> $tasks all that are ready
+     */
+    private function holes(EngineRequest $engine, Task $task, array $tasks, EngineFacts $facts): ?BlockedTask
     {
-        $named = $this->holes[self::kind($engine, $facts).$task->value] ??= array_values(array_unique(array_map(fn (string $path): string => $this->nameOf($path, $facts), $this->called->holes($facts, [$task]))));
+        $own = array_values(array_filter([$task->within(), $task]));
+        $named = [] === $this->named($engine, $tasks, $facts) ? [] : $this->named($engine, $own, $facts->withTasks($own));
 
         return [] === $named ? null : BlockedTask::byHoles($engine->position, $task, $named);
+    }
+
+    /**
+     * @param list<Task> $tasks
+     *
+     * @return list<string> names of what these are missing
+     */
+    private function named(EngineRequest $engine, array $tasks, EngineFacts $facts): array
+    {
+        return $this->holes[self::kind($engine, $facts)] ??= array_values(array_unique(array_map(
+            fn (string $path): string => $this->nameOf($path, $facts),
+            $this->called->holes($facts, $tasks),
+        )));
     }
 
     /** What an order works out is missing because a value of the sheet is. */

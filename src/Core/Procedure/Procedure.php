@@ -10,7 +10,7 @@ use FreshTack\Core\SpecBook\Task;
 final readonly class Procedure
 {
     /**
-     * @param list<string>    $needs      values without which it can't even be chosen how to do it
+     * @param list<Need>      $needs
      * @param list<Operation> $operations
      */
     public function __construct(public string $id, public ?Task $task, public string $aloud, public array $needs, public array $operations)
@@ -26,10 +26,18 @@ final readonly class Procedure
         ));
     }
 
+    /** @return list<string> paths of what can't be left open on such an engine, whatever its operations need */
+    public function needsOf(EngineFacts $facts): array
+    {
+        $needs = array_filter($this->needs, static fn (Need $need): bool => $need->when->holds($facts));
+
+        return array_values(array_map(static fn (Need $need): string => $need->path, $needs));
+    }
+
     /** @return list<string> paths that this procedure needs and that nothing answers, each once */
     public function holes(EngineFacts $facts): array
     {
-        $needs = [...$this->needs, ...array_merge(...array_map(static fn (Operation $operation): array => $operation->needs($facts), $this->operationsFor($facts)))];
+        $needs = [...$this->needsOf($facts), ...array_merge(...array_map(static fn (Operation $operation): array => $operation->needs($facts), $this->operationsFor($facts)))];
 
         return array_values(array_unique(array_filter($needs, static fn (string $path): bool => !$facts->knows($path))));
     }

@@ -41,9 +41,20 @@ final readonly class ProcedureReader
             $cursor->at('id')->string(40),
             $cursor->at('task')->isNull() ? null : $cursor->at('task')->enum(Task::class),
             $cursor->at('aloud')->string(300),
-            array_map(self::path(...), $cursor->at('needs')->list()),
+            array_map(self::need(...), $cursor->at('needs')->list()),
             array_map(self::operation(...), $cursor->at('operations')->list(1, 60)),
         );
+    }
+
+    /** A path, or a path with the engines on which it is needed. */
+    private static function need(Cursor $need): Need
+    {
+        if (\is_string($need->raw())) {
+            return new Need(self::path($need), Condition::always());
+        }
+        $need->knowsOnly('path', 'when');
+
+        return new Need(self::path($need->at('path')), self::when($need->at('when')));
     }
 
     private static function operation(Cursor $operation): Operation

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace FreshTack\Tests\Core\SpecBook;
 
+use FreshTack\Core\Order\BlockedTask;
 use FreshTack\Core\SpecBook\SheetField;
 use FreshTack\Core\SpecBook\SheetReader;
 use FreshTack\Core\SpecBook\SpecSheet;
 use FreshTack\Core\SpecBook\Task;
 use FreshTack\Core\SpecBook\TaskNeeds;
 use FreshTack\Tests\Support\Book;
+use FreshTack\Tests\Support\Requests;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -18,12 +20,12 @@ final class TaskNeedsTest extends TestCase
     /** @return iterable<string, array{string, string, list<string>}> sheet, value taken out, tasks that it blocks */
     public static function holes(): iterable
     {
-        yield 'a valve without its opening limit' => ['kestrane-k165-late', 'drain.openingLimit', ['engine_oil']];
-        yield 'a valve without the bore of its hose' => ['kestrane-k165-late', 'drain.hoseBore', ['engine_oil']];
-        yield 'a plug without its seal' => ['dunmarrow-d65', 'drain.seal', ['engine_oil']];
+        yield 'a valve without its opening limit' => ['kestrane-k165-late', 'drain.openingLimit', ['engine_oil', 'oil_filter']];
+        yield 'a valve without the bore of its hose' => ['kestrane-k165-late', 'drain.hoseBore', ['engine_oil', 'oil_filter']];
+        yield 'a plug without its seal' => ['dunmarrow-d65', 'drain.seal', ['engine_oil', 'oil_filter']];
         yield 'a valve needs no seal' => ['kestrane-k165-late', 'drain.seal', []];
         yield 'extraction without what it leaves behind' => ['dunmarrow-d7', 'engineOil.leftByExtraction', ['engine_oil']];
-        yield 'nobody says how it drains' => ['dunmarrow-d65', 'drain.kind', ['engine_oil']];
+        yield 'nobody says how it drains' => ['dunmarrow-d65', 'drain.kind', ['engine_oil', 'oil_filter']];
         yield 'a trough without the figure of its plug' => ['dunmarrow-d65', 'oilFilter.spillClosing', ['oil_filter']];
         yield 'a tray has no plug' => ['kestrane-k240-early', 'oilFilter.spillClosing', []];
         yield 'an in-line filter without its clamps' => ['dunmarrow-d12', 'fuel.clamps', ['fuel_filter']];
@@ -36,7 +38,7 @@ final class TaskNeedsTest extends TestCase
         yield 'anodes inside and outside' => ['dunmarrow-d65', 'anodes.list', ['external_anodes', 'internal_anodes']];
         yield 'a belt for the timing' => ['dunmarrow-d65', 'belts.timingPart', ['timing_belt']];
         yield 'a chain is only looked at' => ['dunmarrow-d12', 'belts.timingPart', []];
-        yield 'what is told but not needed' => ['dunmarrow-d65', 'engineOil.dipstickMarks', []];
+        yield 'what is told but not needed' => ['dunmarrow-d65', 'oilFilter.gasketLubricant', []];
     }
 
     /** @param list<string> $blocked */
@@ -49,8 +51,8 @@ final class TaskNeedsTest extends TestCase
 
     public function testATaskThatIsNotScheduledNeedsNothing(): void
     {
-        $sheet = self::without('dunmarrow-d65', 'drain.seal', 'schedule.engineOil');
-        self::assertArrayNotHasKey('drain.seal', TaskNeeds::missing($sheet));
+        $sheet = self::without('dunmarrow-d65', 'belts.timingPart', 'schedule.timingBelt');
+        self::assertArrayNotHasKey('belts.timingPart', TaskNeeds::missing($sheet));
     }
 
     public function testEveryTaskNeedsSomethingOfEverySheetThatSchedulesIt(): void
@@ -77,6 +79,36 @@ final class TaskNeedsTest extends TestCase
                 $ever = array_map(static fn (SheetField $field): string => $field->value, TaskNeeds::ever($task));
                 self::assertSame([], array_values(array_diff($needs, $ever)), $sheet->head->id.' '.$task->value);
             }
+        }
+    }
+
+    /** @return iterable<string, array{string, string, string}> model, serial number, sheet */
+    public static function engines(): iterable
+    {
+        yield 'air, a level plug, no filter' => ['A5', 'OA-1200', 'orrisdale-a5'];
+        yield 'two drains, an element under a cap' => ['B60', 'BB6-20100', 'brannock-b60'];
+        yield 'a closed circuit, a valve' => ['C120', 'SC-5100', 'sorrelby-c120'];
+        yield 'a valve, a shield' => ['K165', 'KS4-10412', 'kestrane-k165-early'];
+        yield 'a plug behind a panel, a trough' => ['D65', 'D65-3308', 'dunmarrow-d65'];
+    }
+
+    /** What the book lists as holes is what an order would park, no more and no less, whichever value is missing. */
+    #[DataProvider('engines')]
+    public function testEachValueThatIsMissingIsAHoleOfTheTasksThatAnOrderParks(string $model, string $serial, string $id): void
+    {
+        $document = Book::sheet($id);
+        self::assertIsArray($document['values']);
+        $all = array_map(static fn (Task $task): string => $task->value, SheetReader::read($document)->tasks());
+        foreach (array_keys($document['values']) as $path) {
+            if (str_starts_with((string) $path, 'schedule.')) {
+                continue;
+            }
+            $without = Book::with($document, ['values', $path], null);
+            $request = Book::with(Requests::single($model, $serial, $id, $all), ['engines', 0, 'sheet'], $without);
+            $parked = array_map(static fn (BlockedTask $blocked): string => $blocked->task->value, Requests::build($request)->blocked());
+            $listed = array_map(static fn (Task $task): string => $task->value, array_merge(...array_values(TaskNeeds::missing(SheetReader::read($without)))));
+
+            self::assertEqualsCanonicalizing(array_values(array_unique($listed)), $parked, (string) $path);
         }
     }
 }
