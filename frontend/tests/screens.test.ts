@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import AdviceNote from '@/features/bench/AdviceNote.vue'
 import TurnsEntry from '@/features/bench/TurnsEntry.vue'
 import DueList from '@/features/board/DueList.vue'
+import { toldOnce } from '@/features/board/toldOnce'
 import { waitsFor } from '@/features/board/useBoard'
 import CautionsTab from '@/features/builder/CautionsTab.vue'
 import DueWeeks from '@/features/board/DueWeeks.vue'
@@ -99,6 +100,27 @@ describe('the board', () => {
     expect(text).not.toContain('Thermostats')
     expect(text).toContain('and 2 more')
     expect(text).not.toContain('Check in')
+  })
+
+  it('tells once what all engines of a boat need alike, then what some of them need', async () => {
+    const plugs = task({ task: 'spark_plugs', title: 'Spark plugs', hoursLeft: '-3.0' })
+    const port = aPressing({ tasks: [task({}), plugs] })
+    const starboard = aPressing({
+      engine: { ...port.engine, id: 2, label: 'Starboard' },
+      hours: null,
+      tasks: [task({})],
+    })
+    const text = await words(DueList, { engines: [port, starboard], mayCheckIn: false, empty: 'None.' })
+    expect(text.match(/Engine oil/g)).toHaveLength(1)
+    expect(text).toContain('Port, Starboard · K165 611.4 h, no meter')
+    expect(text).toContain('Port · K165 611.4 h Spark plugs due 3.0 h past')
+    expect(toldOnce([port, { ...starboard, tasks: [task({ hoursLeft: '-1.0' })] }]).map((line) => line.which)).toEqual([
+      'Port · K165',
+      'Starboard · K165',
+    ])
+    const boat = { ...port.boat, engines: ['a', 'b', 'c'] }
+    expect(toldOnce([port, port, port].map((each) => ({ ...each, boat })))[0]?.which).toBe('All 3 engines · K165')
+    expect(toldOnce([])).toEqual([])
   })
 
   it('says so when nothing is due', async () => {

@@ -4,10 +4,10 @@ import StateMark from '@/drawing/StateMark.vue'
 import type { Pressing } from '@/shared/api/types'
 import { dayText } from '@/shared/units'
 import { stateWords } from '@/shared/words'
+import { shownOf, toldOnce } from './toldOnce'
 
 /** Boats with what presses on each engine, in the order given. */
 const props = defineProps<{ engines: Pressing[]; mayCheckIn: boolean; empty: string }>()
-const most = 4
 
 const boats = computed(() => {
   const found = new Map<number, { boat: Pressing['boat']; engines: Pressing[] }>()
@@ -16,7 +16,10 @@ const boats = computed(() => {
     known.engines.push(line)
     found.set(line.boat.boatId, known)
   }
-  return [...found.values()]
+  return [...found.values()].map((each) => ({
+    boat: each.boat,
+    lines: toldOnce(each.engines).map((line) => ({ ...line, ...shownOf(line) })),
+  }))
 })
 
 /** `12.3 h past`, `since 3 Mar 2026`, `expected 4 Dec 2026`. */
@@ -48,35 +51,34 @@ function distance(task: Pressing['tasks'][number]): string {
       </tr>
     </thead>
     <tbody>
-      <tr v-for="line in boats" :key="line.boat.boatId">
+      <tr v-for="rig in boats" :key="rig.boat.boatId">
         <td>
-          <RouterLink :to="`/boats/${line.boat.boatId}`"
-            ><strong>{{ line.boat.name }}</strong></RouterLink
-          ><br /><span class="muted small">{{ line.boat.customer }}</span>
+          <RouterLink :to="`/boats/${rig.boat.boatId}`"
+            ><strong>{{ rig.boat.name }}</strong></RouterLink
+          ><br /><span class="muted small">{{ rig.boat.customer }}</span>
         </td>
         <td>
-          <div v-for="each in line.engines" :key="each.engine.id" class="engine">
-            <span class="which">
-              {{ each.engine.label }} · {{ each.engine.model }}
-              <span class="muted small">{{ each.hours === null ? 'no meter' : `${each.hours} h` }}</span>
-            </span>
+          <div v-for="line in rig.lines" :key="line.key" class="engine">
+            <span class="which"
+              >{{ line.which }} <span class="muted small">{{ line.hours }}</span></span
+            >
             <span class="tasks">
-              <span v-for="task in each.tasks.slice(0, most)" :key="task.task" class="task" :class="task.state">
+              <span v-for="task in line.shown" :key="task.task" class="task" :class="task.state">
                 <StateMark :state="task.state" /> {{ task.title }} {{ stateWords[task.state] }}
                 <span class="muted">{{ distance(task) }}</span>
               </span>
-              <RouterLink v-if="each.tasks.length > most" :to="`/boats/${line.boat.boatId}`" class="small"
-                >and {{ each.tasks.length - most }} more</RouterLink
+              <RouterLink v-if="line.more > 0" :to="`/boats/${rig.boat.boatId}`" class="small"
+                >and {{ line.more }} more</RouterLink
               >
             </span>
           </div>
         </td>
         <td class="number">
-          <RouterLink v-if="line.boat.openOrder" :to="`/orders/${line.boat.openOrder}`" class="in"
-            >Go to order {{ line.boat.openOrder }}</RouterLink
+          <RouterLink v-if="rig.boat.openOrder" :to="`/orders/${rig.boat.openOrder}`" class="in"
+            >Go to order {{ rig.boat.openOrder }}</RouterLink
           >
-          <RouterLink v-else-if="mayCheckIn" :to="`/boats/${line.boat.boatId}/check-in`" class="check-in"
-            >Check in<span class="visually-hidden"> {{ line.boat.name }}</span></RouterLink
+          <RouterLink v-else-if="mayCheckIn" :to="`/boats/${rig.boat.boatId}/check-in`" class="check-in"
+            >Check in<span class="visually-hidden"> {{ rig.boat.name }}</span></RouterLink
           >
         </td>
       </tr>
@@ -95,8 +97,13 @@ function distance(task: Pressing['tasks'][number]): string {
   gap: 10px;
 }
 
-.which {
-  white-space: nowrap;
+.which .small {
+  display: block;
+}
+
+/* own rows stay apart where one of them runs over two lines */
+.engine + .engine {
+  margin-top: 3px;
 }
 
 .task {

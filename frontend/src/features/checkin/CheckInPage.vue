@@ -170,6 +170,11 @@ async function send(): Promise<void> {
   grid-template-columns: repeat(auto-fit, minmax(320px, 1fr));
 }
 
+/* two by two, none alone in a row of its own */
+.engines.n4 {
+  grid-template-columns: 1fr 1fr;
+}
+
 .engines.n1 {
   grid-template-columns: minmax(320px, 560px);
 }
