@@ -48,6 +48,12 @@ test('a twin rig from the counter to the released, recorded oil service', async 
     await writer.keyboard.press('ArrowRight')
     await writer.keyboard.press('Space')
     await expect(writer.getByRole('checkbox', { name: /^Oil filter, Starboard/ })).toBeChecked()
+    for (const on of [false, true]) {
+      await writer.keyboard.press('Shift+Space')
+      for (const label of ['Port', 'Starboard']) {
+        await expect(writer.getByRole('checkbox', { name: `Oil filter, ${label}:` })).toBeChecked({ checked: on })
+      }
+    }
   })
 
   await test.step('the order is there at once', async () => {

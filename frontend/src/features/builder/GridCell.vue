@@ -18,7 +18,7 @@ const props = defineProps<{
   tabbable: boolean
 }>()
 const barWidth = computed(() => ({ wide: 84, compact: 44, small: 24 })[props.size])
-const emit = defineEmits<{ pick: [on: boolean]; row: []; focusIn: [] }>()
+const emit = defineEmits<{ pick: [on: boolean]; focusIn: [] }>()
 const name = computed(() => `${props.due?.title ?? ''}, ${props.engine.label}: ${props.due ? dueWords(props.due) : ''}`)
 
 function toggle(): void {
@@ -44,7 +44,6 @@ function toggle(): void {
         :id="`cell-${place}`"
         :tabindex="tabbable ? 0 : -1"
         @click="toggle"
-        @keydown.shift.space.prevent="emit('row')"
         @focus="emit('focusIn')"
       >
         {{ picked ? '✓' : '' }}

@@ -26,6 +26,15 @@ async function move(rows: number, columns: number): Promise<void> {
   await nextTick()
   root.value?.querySelector<HTMLElement>(`#cell-${row}-${column}`)?.focus()
 }
+
+/** Of the tick that has the focus; anything else in the grid keeps its key. */
+function setRow(event: KeyboardEvent): void {
+  const task = props.grid.rows.value[at.value.row]
+  if (task && props.editable && event.target instanceof HTMLElement && event.target.matches('[role="checkbox"]')) {
+    event.preventDefault()
+    props.grid.setRow(task.task)
+  }
+}
 </script>
 
 <template>
@@ -37,6 +46,7 @@ async function move(rows: number, columns: number): Promise<void> {
       @keydown.down.prevent="move(1, 0)"
       @keydown.left.prevent="move(0, -1)"
       @keydown.right.prevent="move(0, 1)"
+      @keydown.shift.space="setRow"
     >
       <thead>
         <tr>
@@ -95,7 +105,6 @@ async function move(rows: number, columns: number): Promise<void> {
               :place="`${row}-${column}`"
               :tabbable="at.row === row && at.column === column"
               @pick="(on) => grid.set(engine, task.task, on)"
-              @row="grid.setRow(task.task)"
               @focus-in="at = { row, column }"
             />
           </template>
