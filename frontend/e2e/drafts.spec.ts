@@ -136,6 +136,7 @@ test('what one person could not send is never sent for another', async ({ browse
     await writer.getByLabel('User name').fill(who)
     await writer.getByLabel('Password', { exact: true }).fill('verrin-inlet')
     await writer.getByRole('button', { name: 'Sign in' }).click()
+    await expect(writer.getByLabel('Password', { exact: true }), 'the sign-in is answered').toBeHidden()
   }
   await writer.context().clearCookies()
   await task(writer, 'Engine oil').click()
