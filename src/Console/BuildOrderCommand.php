@@ -40,7 +40,8 @@ final class BuildOrderCommand extends Command
         try {
             $request = Given::document($input, 'request');
             $complete = \is_string($book) && \is_array($request) ? BookFolder::at($book)->complete($request) : $request;
-            $output->writeln(Json::pretty(WorkOrderDocument::of($this->builder->build(OrderRequestReader::read($complete), Effort::Full))), OutputInterface::OUTPUT_RAW);
+            $order = $this->builder->build(OrderRequestReader::read($complete), Effort::Full);
+            $output->writeln(Json::pretty(WorkOrderDocument::of($order)), OutputInterface::OUTPUT_RAW);
         } catch (ExpectedError $error) {
             Given::complain($output, $error->getMessage());
 

@@ -123,7 +123,10 @@ final readonly class OrderRequestDocument
             'serial' => $engine->serial,
             'hours' => $engine->hours?->text(),
             'arrival' => null === $engine->arrival ? null : self::arrival($engine->arrival),
-            'tasks' => array_map(static fn (PickedTask $picked): array => ['task' => $picked->task->value, 'reason' => $picked->reason], $engine->tasks),
+            'tasks' => array_map(
+                static fn (PickedTask $picked): array => ['task' => $picked->task->value, 'reason' => $picked->reason],
+                $engine->tasks,
+            ),
             'sheet' => $sheet,
         ];
     }

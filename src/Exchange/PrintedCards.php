@@ -55,7 +55,9 @@ final readonly class PrintedCards
             null === ($step['figure'] ?? null),
         ], self::all($operation['steps'] ?? null));
 
-        return hash('xxh128', Json::encode([$operation['title'] ?? '', $operation['cautions'] ?? [], null === ($operation['position'] ?? null), $words]));
+        $isOfRig = null === ($operation['position'] ?? null);
+
+        return hash('xxh128', Json::encode([$operation['title'] ?? '', $operation['cautions'] ?? [], $isOfRig, $words]));
     }
 
     /**
@@ -65,14 +67,22 @@ final readonly class PrintedCards
      */
     private static function card(int $number, array $members, bool $withSlips): array
     {
-        $engines = array_map(static fn (array $member): array => ['no' => $member['no'], 'label' => $member['operation']['label'] ?? ''], $members);
+        $engines = array_map(
+            static fn (array $member): array => ['no' => $member['no'], 'label' => $member['operation']['label'] ?? ''],
+            $members,
+        );
         $steps = [];
         foreach (self::all($members[0]['operation']['steps'] ?? null) as $place => $step) {
             $same = array_map(static fn (array $member): array => self::all($member['operation']['steps'] ?? null)[$place] ?? [], $members);
             $steps[] = [...$step, 'figures' => self::figures($same, $engines)];
         }
 
-        return ['no' => $number, 'operation' => $members[0]['operation'], 'engines' => $engines, 'rows' => self::paired($steps, $withSlips)];
+        return [
+            'no' => $number,
+            'operation' => $members[0]['operation'],
+            'engines' => $engines,
+            'rows' => self::paired($steps, $withSlips),
+        ];
     }
 
     /**
@@ -129,7 +139,8 @@ final readonly class PrintedCards
     /** @param Doc $step */
     private static function isHalf(array $step, bool $withSlips): bool
     {
-        $words = implode(' ', array_filter([$step['text'] ?? '', $step['check'] ?? '', $withSlips ? $step['slip'] ?? '' : ''], \is_string(...)));
+        $told = [$step['text'] ?? '', $step['check'] ?? '', $withSlips ? $step['slip'] ?? '' : ''];
+        $words = implode(' ', array_filter($told, \is_string(...)));
 
         return [] === $step['figures'] && [] === ($step['rows'] ?? []) && 'tick' === ($step['entry'] ?? 'tick')
             && null === ($step['warning'] ?? null) && mb_strlen($words) <= self::HALF;

@@ -140,11 +140,12 @@ final readonly class SheetSchema
     {
         $usual = $field->spec()->usual;
         $needing = array_filter(Task::cases(), static fn (Task $task): bool => \in_array($field, TaskNeeds::ever($task), true));
+        $tasks = implode(', ', array_map(static fn (Task $task): string => lcfirst($task->title()), $needing));
 
         return implode(' ', array_filter([
             ucfirst($field->label()).'.',
             null === $usual ? null : "Left out: $usual.",
-            [] === $needing ? null : \sprintf('Needed for: %s.', implode(', ', array_map(static fn (Task $task): string => lcfirst($task->title()), $needing))),
+            '' === $tasks ? null : "Needed for: $tasks.",
             $field->kind()->isSafetyRelevant() ? 'Taken from a family it counts only once it is confirmed.' : null,
         ], \is_string(...)));
     }
@@ -238,7 +239,14 @@ final readonly class SheetSchema
 
         return [
             $kind('torque', [...$range, ...$torque, '?reused' => $reused($range)]),
-            $kind('torque_stages', ['stages' => ['type' => 'array', 'minItems' => 2, 'maxItems' => 6, 'items' => self::decimal()], 'min' => self::decimal(), 'max' => self::decimal(), ...$torque, '?angle' => self::angle(), '?secondAngle' => self::angle()]),
+            $kind('torque_stages', [
+                'stages' => ['type' => 'array', 'minItems' => 2, 'maxItems' => 6, 'items' => self::decimal()],
+                'min' => self::decimal(),
+                'max' => self::decimal(),
+                ...$torque,
+                '?angle' => self::angle(),
+                '?secondAngle' => self::angle(),
+            ]),
             $kind('torque_angle', [...$range, ...$torque, 'angle' => self::angle(), '?secondAngle' => self::angle()]),
             $kind('turns_after_contact', $turns),
             $kind('turns_after_seating', [...$turns, '?reused' => $reused($turns)]),
@@ -250,7 +258,12 @@ final readonly class SheetSchema
     /** @return Node */
     private static function angle(): array
     {
-        return ['type' => ['integer', 'null'], 'minimum' => 1, 'maximum' => 360, 'description' => 'Degrees by which all are turned on afterwards.'];
+        return [
+            'type' => ['integer', 'null'],
+            'minimum' => 1,
+            'maximum' => 360,
+            'description' => 'Degrees by which all are turned on afterwards.',
+        ];
     }
 
     /**
@@ -277,7 +290,11 @@ final readonly class SheetSchema
     private static function measured(ValueKind $kind): array
     {
         $value = ValueKind::Length === $kind
-            ? ['type' => 'string', 'pattern' => self::DECIMAL.'|'.self::FRACTION, 'description' => 'An exact decimal as text, or a fraction of an inch such as 9/16 or 1 1/16.']
+            ? [
+                'type' => 'string',
+                'pattern' => self::DECIMAL.'|'.self::FRACTION,
+                'description' => 'An exact decimal as text, or a fraction of an inch such as 9/16 or 1 1/16.',
+            ]
             : self::decimal();
 
         return ['value' => $value, 'unit' => ['enum' => $kind->units()]];

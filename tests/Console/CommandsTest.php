@@ -65,16 +65,19 @@ final class CommandsTest extends TestCase
     {
         $root = \dirname(__DIR__, 2);
         $file = $root.'/docs/examples/'.$this->dataName();
-        [$status, $output] = self::console([$command[0], $file, ...array_map(static fn (string $word): string => 'demo/book' === $word ? $root.'/'.$word : $word, \array_slice($command, 1))], '');
+        $words = array_map(static fn (string $word): string => 'demo/book' === $word ? $root.'/'.$word : $word, \array_slice($command, 1));
+        [$status, $output] = self::console([$command[0], $file, ...$words], '');
 
         self::assertSame(0, $status);
         self::assertStringContainsString($holds, $output);
-        self::assertStringContainsString(\sprintf('%s docs/examples/%s', $command[0], $this->dataName()), (string) file_get_contents($root.'/README.md'));
+        $told = \sprintf('%s docs/examples/%s', $command[0], $this->dataName());
+        self::assertStringContainsString($told, (string) file_get_contents($root.'/README.md'));
     }
 
     public function testEveryExampleIsRun(): void
     {
-        $files = array_map(static fn (mixed $path): string => basename((string) $path), (array) glob(\dirname(__DIR__, 2).'/docs/examples/*.json'));
+        $paths = (array) glob(\dirname(__DIR__, 2).'/docs/examples/*.json');
+        $files = array_map(static fn (mixed $path): string => basename((string) $path), $paths);
         self::assertEqualsCanonicalizing(array_keys([...self::examples()]), $files);
     }
 

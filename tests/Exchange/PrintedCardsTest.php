@@ -21,7 +21,12 @@ use Twig\Environment;
 use Twig\Loader\FilesystemLoader;
 
 /**
- * @phpstan-type Card array{no: int, operation: array<string, mixed>, engines: list<array{no: int, label: string}>, rows: list<list<array<string, mixed>>>}
+ * @phpstan-type Card array{
+ *     no: int,
+ *     operation: array<string, mixed>,
+ *     engines: list<array{no: int, label: string}>,
+ *     rows: list<list<array<string, mixed>>>,
+ * }
  */
 final class PrintedCardsTest extends TestCase
 {
@@ -34,7 +39,10 @@ final class PrintedCardsTest extends TestCase
         self::assertIsArray($document['operations']);
         self::assertSame(range(1, \count($document['operations'])), array_column($printed['lines'], 'no'));
 
-        $numbers = array_merge(...array_map(static fn (array $card): array => array_column((array) $card['engines'], 'no'), $printed['cards']));
+        $numbers = [];
+        foreach ($printed['cards'] as $card) {
+            array_push($numbers, ...array_column((array) $card['engines'], 'no'));
+        }
         sort($numbers);
         self::assertSame(range(1, \count($document['operations'])), $numbers);
         self::assertLessThan(\count($document['operations']), \count($printed['cards']));
@@ -56,21 +64,33 @@ final class PrintedCardsTest extends TestCase
 
     public function testShortPlainStepsStandTwoInARowUnlessTheirSlipIsPrintedToo(): void
     {
-        $step = static fn (string $text): array => ['text' => $text, 'figure' => null, 'entry' => 'tick', 'rows' => [], 'check' => null, 'slip' => str_repeat('x', 130)];
+        $step = static fn (string $text): array => [
+            'text' => $text, 'figure' => null, 'entry' => 'tick', 'rows' => [], 'check' => null, 'slip' => str_repeat('x', 130),
+        ];
         $document = ['operations' => [['title' => 'One', 'label' => 'Engine', 'position' => 'single', 'steps' => [
             $step('First.'), $step('Second.'), $step(str_repeat('long ', 30)), $step('Fourth.'),
         ]]]];
-        $sizes = static fn (bool $withSlips): array => array_map(static fn (mixed $row): int => \count((array) $row), (array) PrintedCards::of($document, $withSlips)['cards'][0]['rows']);
+        $sizes = static fn (bool $withSlips): array => array_map(
+            static fn (mixed $row): int => \count((array) $row),
+            (array) PrintedCards::of($document, $withSlips)['cards'][0]['rows'],
+        );
 
         self::assertSame([2, 1, 1], $sizes(false));
         self::assertSame([1, 1, 1, 1], $sizes(true));
     }
 
-    /** @return iterable<string, array{list<array{string, string, string, string}>, list<list<string>>|null, int}> engines, their tasks (null: all), most pages of A4 */
+    /**
+     * Engines, their tasks (null: all), most pages of A4.
+     *
+     * @return iterable<string, array{list<array{string, string, string, string}>, list<list<string>>|null, int}>
+     */
     public static function sheets(): iterable
     {
         $k320 = static fn (string $position, int $number): array => [$position, 'K320', 'KT6-3000'.$number, 'kestrane-k320'];
-        $due = ['engine_oil', 'oil_filter', 'gear_lubricant', 'propeller_shaft', 'external_anodes', 'accessory_belt', 'lubrication', 'inspection'];
+        $due = [
+            'engine_oil', 'oil_filter', 'gear_lubricant', 'propeller_shaft', 'external_anodes', 'accessory_belt', 'lubrication',
+            'inspection',
+        ];
         yield 'a twin, all that is due' => [
             [['port', 'K165', 'KS4-10412', 'kestrane-k165-early'], ['starboard', 'K165', 'KS4-20977', 'kestrane-k165-late']],
             [[...$due, 'spark_plugs', 'water_pump'], $due],
@@ -90,7 +110,10 @@ final class PrintedCardsTest extends TestCase
     #[DataProvider('sheets')]
     public function testTheFullSheetHasNoMorePagesThanSomebodyCarries(array $engines, ?array $tasks, int $most): void
     {
-        $all = static fn (string $sheet): array => array_map(static fn (Task $task): string => $task->value, SheetReader::read(Book::sheet($sheet))->tasks());
+        $all = static fn (string $sheet): array => array_map(
+            static fn (Task $task): string => $task->value,
+            SheetReader::read(Book::sheet($sheet))->tasks(),
+        );
         $rig = Requests::rig(array_map(
             static fn (array $engine, int $place): array => Requests::engine(...[...$engine, $tasks[$place] ?? $all($engine[3])]),
             $engines,
@@ -125,17 +148,28 @@ final class PrintedCardsTest extends TestCase
      */
     private function content(array $document): array
     {
-        $patterns = array_map(static fn (Pattern $pattern): array => [$pattern->value, TighteningPicture::of($pattern->value)], Pattern::cases());
+        $patterns = $short = [];
+        foreach (Pattern::cases() as $pattern) {
+            $patterns[$pattern->value] = TighteningPicture::of($pattern->value);
+        }
+        foreach (Position::cases() as $position) {
+            $short[$position->label()] = $position->initials();
+        }
 
         return [
             'work' => $document,
-            'boat' => ['name' => 'Brisk Tern', 'kind' => 'water taxi', 'registration' => 'VT 12', 'owner' => ['name' => 'Verrin Inlet Water Taxi']],
+            'boat' => [
+                'name' => 'Brisk Tern',
+                'kind' => 'water taxi',
+                'registration' => 'VT 12',
+                'owner' => ['name' => 'Verrin Inlet Water Taxi'],
+            ],
             'number' => 2402,
             'density' => 'full',
-            'short' => array_column(array_map(static fn (Position $position): array => [$position->label(), $position->initials()], Position::cases()), 1, 0),
+            'short' => $short,
             'bench' => 'http://127.0.0.1:8420/orders/2402/bench',
             'qr' => null,
-            'patterns' => array_filter(array_column($patterns, 1, 0), \is_string(...)),
+            'patterns' => array_filter($patterns, \is_string(...)),
             'stairs' => [],
             'cards' => PrintedCards::of($document, false),
             'appearances' => Observation::answersTo('oil_appearance'),
@@ -154,7 +188,8 @@ final class PrintedCardsTest extends TestCase
         foreach ($cards as $card) {
             self::assertIsArray($card['operation']);
             if ($title === $card['operation']['title']) {
-                $steps = array_merge(...array_map(static fn (mixed $row): array => array_values((array) $row), array_values((array) $card['rows'])));
+                $rows = array_values((array) $card['rows']);
+                $steps = array_merge(...array_map(static fn (mixed $row): array => array_values((array) $row), $rows));
 
                 return array_map(
                     static fn (mixed $step): array => array_values(array_map(

@@ -192,7 +192,8 @@ final class BookTest extends ApiTestCase
         $this->signIn('mora');
         $preview = $this->call('GET', '/api/procedures/oil-filter/preview?sheet=kestrane-k85&revision=4');
         self::assertSame(['oilFilter.tightening'], array_map(static fn (Cursor $hole): mixed => $hole->at('path')->raw(), $preview->at('holes')->list()));
-        $missing = array_map(static fn (Cursor $step): array => $step->at('missing')->strings(), $preview->at('done')->at(1)->at('steps')->list());
+        $steps = $preview->at('done')->at(1)->at('steps')->list();
+        $missing = array_map(static fn (Cursor $step): array => $step->at('missing')->strings(), $steps);
         self::assertContains(['oil filter tightening'], $missing);
         self::assertSame(['Drain the spill trough', 'Take the old filter off', 'Close the spill trough'], $preview->at('skipped')->raw());
         self::assertSame([], $this->call('GET', '/api/procedures/oil-filter/preview?sheet=dunmarrow-d65&revision=5')->at('holes')->raw());

@@ -45,8 +45,13 @@ final class CheckInTest extends ApiTestCase
         self::assertSame(201, $this->status);
         $order = $this->call('GET', '/api/orders/'.$file->at('number')->int(1, \PHP_INT_MAX));
 
-        self::assertSame(['KS4-10412', 'KS4-20977'], array_map(static fn (Cursor $engine): mixed => $engine->at('serial')->raw(), $order->at('draft')->at('engines')->list()));
-        self::assertSame(['K165', 'KS4-10412'], [$order->at('engines')->at(0)->at('model')->raw(), $order->at('engines')->at(0)->at('serial')->raw()]);
+        $drafted = $order->at('draft')->at('engines')->list();
+        $port = $order->at('engines')->at(0);
+        self::assertSame(
+            ['KS4-10412', 'KS4-20977'],
+            array_map(static fn (Cursor $engine): mixed => $engine->at('serial')->raw(), $drafted),
+        );
+        self::assertSame(['K165', 'KS4-10412'], [$port->at('model')->raw(), $port->at('serial')->raw()]);
         self::assertNull($order->at('engines')->at(0)->at('identification')->at('refusal')->raw());
     }
 

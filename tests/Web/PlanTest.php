@@ -52,13 +52,17 @@ final class PlanTest extends ApiTestCase
             'technicians' => 2,
             'kits' => ['QV-59165'],
             'allowance' => ['minutes' => 20, 'reason' => 'Seized screws'],
-            'byHand' => ['moves' => [], 'steps' => [['id' => 'hand-1', 'after' => 'port.fill', 'text' => 'Look at the cap\'s seal.', 'attendedMin' => 4]]],
+            'byHand' => [
+                'moves' => [],
+                'steps' => [['id' => 'hand-1', 'after' => 'port.fill', 'text' => 'Look at the cap\'s seal.', 'attendedMin' => 4]],
+            ],
         ];
         $version = $this->call('GET', "/api/orders/$number")->at('order')->at('version')->raw();
         $saved = $this->call('PUT', "/api/orders/$number/draft", ['version' => $version, 'draft' => [...$draft, ...$wishes]]);
         $this->call('POST', "/api/orders/$number/issue", ['version' => $saved->at('version')->raw()]);
         self::assertSame(200, $this->status);
-        $kept = $this->entities()->getConnection()->fetchAssociative('SELECT request, document FROM work_order WHERE number = ?', [$number]);
+        $connection = $this->entities()->getConnection();
+        $kept = $connection->fetchAssociative('SELECT request, document FROM work_order WHERE number = ?', [$number]);
         self::assertIsArray($kept);
         [$request, $document] = [$kept['request'], $kept['document']];
         self::assertIsString($request);

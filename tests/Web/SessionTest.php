@@ -66,7 +66,13 @@ final class SessionTest extends ApiTestCase
         $this->signIn('mora');
         $boat = $this->boatId('Grey Oyster');
         $draft = $this->draftFor('Grey Oyster');
-        $send = fn (string $for): string => (string) $this->call('POST', \sprintf('/api/boats/%d/check-ins', $boat), $draft, ['HTTP_X-Fresh-Tack' => '1', 'HTTP_X-Fresh-Tack-Account' => $for])->at('detail')->optionalString();
+        $send = function (string $for) use ($boat, $draft): string {
+            $headers = ['HTTP_X-Fresh-Tack' => '1', 'HTTP_X-Fresh-Tack-Account' => $for];
+
+            $answer = $this->call('POST', \sprintf('/api/boats/%d/check-ins', $boat), $draft, $headers);
+
+            return (string) $answer->at('detail')->optionalString();
+        };
         $orders = fn (): mixed => $this->entities()->getConnection()->fetchOne('SELECT COUNT(*) FROM work_order');
         $before = $orders();
 

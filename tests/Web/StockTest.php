@@ -15,7 +15,10 @@ final class StockTest extends ApiTestCase
 {
     public function testAnOldNumberBringsEveryOneThatTookItsPlace(): void
     {
-        self::assertSame(['DM-20311' => 'DM-20655', 'DM-20655' => 'DM-20961', 'DM-20961' => null], array_map(static fn (ShelfPart $part): ?string => $part->supersededBy, $this->parts('DM-20311')));
+        self::assertSame(
+            ['DM-20311' => 'DM-20655', 'DM-20655' => 'DM-20961', 'DM-20961' => null],
+            array_map(static fn (ShelfPart $part): ?string => $part->supersededBy, $this->parts('DM-20311')),
+        );
     }
 
     public function testAKitBringsItsPieces(): void

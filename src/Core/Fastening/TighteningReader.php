@@ -36,7 +36,9 @@ final readonly class TighteningReader
         return match ($kind) {
             'torque' => $value->attempt(static fn (Cursor $at): Tightening => self::torque($at, self::reused($at))),
             'torque_stages' => $value->attempt(static fn (Cursor $at): Tightening => self::turnedOn(self::staged($at), $at)),
-            'torque_angle' => $value->attempt(static fn (Cursor $at): Tightening => TorqueAndAngle::of(self::torque($at, null), self::angles($at))),
+            'torque_angle' => $value->attempt(
+                static fn (Cursor $at): Tightening => TorqueAndAngle::of(self::torque($at, null), self::angles($at)),
+            ),
             'turns_after_contact' => $value->attempt(static fn (Cursor $at): Tightening => TurnsAfterContact::of(self::turns($at, 'min'), self::turns($at, 'max'))),
             'turns_after_seating' => $value->attempt(self::seating(...)),
             'hand_tight', 'until_click' => ByFeel::from($kind),

@@ -172,13 +172,15 @@ final class EngineCompiler
     private function circumstance(EngineRequest $engine, Task $task): ?BlockedTask
     {
         $chart = $engine->sheet->grades();
-        $oil = \in_array($task, [Task::EngineOil, Task::OilFilter], true);
+        $air = $this->request->visit->air;
+        $isOil = \in_array($task, [Task::EngineOil, Task::OilFilter], true);
+        $hasNoGrade = null !== $chart && null === $chart->choose($air, $this->request->policy->prefersGrades);
 
         return match (true) {
             $this->undecided[$engine->position->value] ??= $this->facts->isArrivalUndecided($engine) => BlockedTask::undecidedArrival($engine->position, $task),
             Place::Afloat === $this->request->visit->place && $task->isUnderWater() => BlockedTask::underWater($engine->position, $task),
-            $oil && $this->facts->isStuckAfloat($engine) => BlockedTask::afloat($engine->position, $task),
-            $oil && null !== $chart && null === $chart->choose($this->request->visit->air, $this->request->policy->prefersGrades) => BlockedTask::noGrade($engine->position, $task, $this->request->visit->air->text(), $chart->text()),
+            $isOil && $this->facts->isStuckAfloat($engine) => BlockedTask::afloat($engine->position, $task),
+            $isOil && $hasNoGrade => BlockedTask::noGrade($engine->position, $task, $air->text(), $chart->text()),
             default => null,
         };
     }

@@ -82,15 +82,27 @@ final readonly class FactsMaker
     {
         $capacity = $engine->sheet->value($this->capacityField($ready));
         $oil = $this->oil($engine, $ready);
-        $grade = $engine->sheet->grades()?->choose($this->request->visit->air, $this->request->policy->prefersGrades);
+        $air = $this->request->visit->air;
+        $grade = $engine->sheet->grades()?->choose($air, $this->request->policy->prefersGrades);
+        $chart = $engine->sheet->value(SheetField::Grades)?->source->text() ?? '';
 
         return [
             ...(null === $capacity ? [] : [$this->capacityFigure($capacity)]),
-            ...(null === $grade ? [] : [new Figure('order.grade', 'oil grade', $grade->range->grade, $grade->why($this->request->visit->air), $engine->sheet->value(SheetField::Grades)?->source->text() ?? '')]),
-            ...(null === $oil ? [] : [
-                new Figure('order.oil', 'engine oil', $oil->choice->range->grade.', class '.$oil->performanceClass, null, $oil->choice->why($this->request->visit->air)),
-                new Figure('order.firstPour', 'first pour', $oil->firstPour->inBothUnits(), \sprintf('of %s in all', $oil->capacity->inBothUnits()), \sprintf('%d %% of the capacity (shop policy), rounded down', $this->request->policy->firstPourPercent)),
-            ]),
+            ...(null === $grade ? [] : [new Figure('order.grade', 'oil grade', $grade->range->grade, $grade->why($air), $chart)]),
+            ...(null === $oil ? [] : $this->pourFigures($oil)),
+        ];
+    }
+
+    /** @return list<Figure> */
+    private function pourFigures(EngineOil $oil): array
+    {
+        $named = $oil->choice->range->grade.', class '.$oil->performanceClass;
+        $whole = \sprintf('of %s in all', $oil->capacity->inBothUnits());
+        $why = \sprintf('%d %% of the capacity (shop policy), rounded down', $this->request->policy->firstPourPercent);
+
+        return [
+            new Figure('order.oil', 'engine oil', $named, null, $oil->choice->why($this->request->visit->air)),
+            new Figure('order.firstPour', 'first pour', $oil->firstPour->inBothUnits(), $whole, $why),
         ];
     }
 
@@ -111,7 +123,15 @@ final readonly class FactsMaker
         }
         $why = \sprintf('%s: %s.', ucfirst($field->label()), $engine->sheet->value($field)?->source->text() ?? '');
 
-        return new EngineOil($grade, $class, SheetField::CapacityWithFilter === $field, $capacity, $this->firstPour($engine, $capacity), $why, $this->staysBehind($engine));
+        return new EngineOil(
+            $grade,
+            $class,
+            SheetField::CapacityWithFilter === $field,
+            $capacity,
+            $this->firstPour($engine, $capacity),
+            $why,
+            $this->staysBehind($engine),
+        );
     }
 
     /** The policy's share of the capacity, less what extraction leaves behind, rounded down to the step of the jug. */
@@ -153,7 +173,9 @@ final readonly class FactsMaker
 
     public function isStuckAfloat(EngineRequest $engine): bool
     {
-        return Place::Afloat === $this->request->visit->place && 'extraction' !== $engine->sheet->text(SheetField::DrainKind) && true !== $engine->sheet->choices(SheetField::DrainAllowed)?->has('extraction');
+        return Place::Afloat === $this->request->visit->place
+            && 'extraction' !== $engine->sheet->text(SheetField::DrainKind)
+            && true !== $engine->sheet->choices(SheetField::DrainAllowed)?->has('extraction');
     }
 
     public function level(EngineRequest $engine): ?Level

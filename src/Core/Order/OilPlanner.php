@@ -41,7 +41,8 @@ final readonly class OilPlanner
         $zero = Volume::nothing();
         $capacity = array_reduce($group, static fn (Volume $sum, array $engine): Volume => $sum->plus($engine[1]->capacity), $zero);
         $reserve = array_reduce($group, static fn (Volume $sum): Volume => $sum->plus($request->policy->reservePerEngine), $zero);
-        $need = array_reduce($group, static fn (Volume $sum, array $engine): Volume => $sum->plus($engine[1]->toFill()), $zero)->plus($reserve);
+        $filled = array_reduce($group, static fn (Volume $sum, array $engine): Volume => $sum->plus($engine[1]->toFill()), $zero);
+        $need = $filled->plus($reserve);
         $oil = $group[0][1];
         $plan = $shortage = null;
 
@@ -57,7 +58,11 @@ final readonly class OilPlanner
     /** @return list<Container> */
     private function shelfFor(EngineOil $oil, OrderRequest $request): array
     {
-        $same = array_filter($request->supplies->oils, static fn (ShelfOil $shelf): bool => $shelf->grade === $oil->choice->range->grade && $shelf->performanceClass === $oil->performanceClass);
+        $grade = $oil->choice->range->grade;
+        $same = array_filter(
+            $request->supplies->oils,
+            static fn (ShelfOil $shelf): bool => $shelf->grade === $grade && $shelf->performanceClass === $oil->performanceClass,
+        );
 
         return array_values(array_map(static fn (ShelfOil $shelf): Container => $shelf->container, $same));
     }
@@ -69,7 +74,9 @@ final readonly class OilPlanner
             '%s %s%s',
             lcfirst($engine[0]->label()),
             $engine[1]->capacity->inBothUnits(),
-            $engine[1]->staysBehind->millilitresUp() > 0 ? \sprintf(' less %s that extraction leaves', $engine[1]->staysBehind->inBothUnits()) : '',
+            $engine[1]->staysBehind->millilitresUp() > 0
+                ? \sprintf(' less %s that extraction leaves', $engine[1]->staysBehind->inBothUnits())
+                : '',
         ), $group);
 
         return \sprintf('%s; reserve for top-ups %s an engine (shop policy).', ucfirst(implode(' + ', $terms)), $request->policy->reservePerEngine->inBothUnits());

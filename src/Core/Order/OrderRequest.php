@@ -26,7 +26,14 @@ final readonly class OrderRequest
 
     public function withSchools(Schools $schools): self
     {
-        return new self($this->visit, $this->policy->withSchools($schools), $this->supplies, $this->engines, $this->procedures, $this->wishes);
+        return new self(
+            $this->visit,
+            $this->policy->withSchools($schools),
+            $this->supplies,
+            $this->engines,
+            $this->procedures,
+            $this->wishes,
+        );
     }
 
     /** @param non-empty-list<EngineRequest> $engines */

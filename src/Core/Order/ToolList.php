@@ -55,7 +55,8 @@ final class ToolList
         foreach ($operations as $operation) {
             $positions = null === $operation->position ? $all : [$operation->position];
             $engine = $engines[$operation->position->value ?? ''] ?? null;
-            foreach ([...$this->needed($operation, $engine), ...self::drivers($operation, $engine), ...self::special($operation, $engine)] as $line) {
+            $tools = [...$this->needed($operation, $engine), ...self::drivers($operation, $engine), ...self::special($operation, $engine)];
+            foreach ($tools as $line) {
                 $needed = $line->neededBy($operation, $positions);
                 $key = $line->name.'|'.([] === $line->holds ? $line->size : '');
                 $lines[$key] = isset($lines[$key]) ? $lines[$key]->with($needed) : $needed;
@@ -119,7 +120,9 @@ final class ToolList
 
     private function wrench(TorqueTightening $torque): ?WrenchChoice
     {
-        return [] === $this->request->supplies->wrenches ? null : $this->chosen[$torque->figure().$torque->range()] ??= $this->wrenches->choose($torque, $this->request->visit->day);
+        return [] === $this->request->supplies->wrenches
+            ? null
+            : $this->chosen[$torque->figure().$torque->range()] ??= $this->wrenches->choose($torque, $this->request->visit->day);
     }
 
     private static function tool(ToolNeed $tool, ?EngineOrder $engine): ToolLine

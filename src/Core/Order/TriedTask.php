@@ -14,8 +14,13 @@ final readonly class TriedTask
      * @param list<string> $parked      why tasks would be parked, each with its task
      * @param string|null  $contradicts what the sheet and the procedures ask that can't both be done
      */
-    public function __construct(public ?Task $task, public int $operations, public int $handsOnMin, public array $parked, public ?string $contradicts)
-    {
+    public function __construct(
+        public ?Task $task,
+        public int $operations,
+        public int $handsOnMin,
+        public array $parked,
+        public ?string $contradicts,
+    ) {
     }
 
     public function isSound(): bool

@@ -49,7 +49,10 @@ final readonly class Operation
         $parts = array_filter($this->doing->outfit->parts, static fn (PartUse $part): bool => $part->when->holds($facts));
         $needs = array_merge(
             $this->always,
-            array_values(array_filter(array_map(static fn (ToolNeed $tool): ?string => $tool->size, $this->tools($facts)), \is_string(...))),
+            array_values(array_filter(
+                array_map(static fn (ToolNeed $tool): ?string => $tool->size, $this->tools($facts)),
+                \is_string(...),
+            )),
             array_map(static fn (PartUse $part): string => $part->field, array_values($parts)),
             ...array_map(static fn (Step $step): array => $step->needs, $this->steps($facts)),
         );

@@ -37,7 +37,11 @@ final readonly class Procedure
     /** @return list<string> paths that this procedure needs and that nothing answers, each once */
     public function holes(EngineFacts $facts): array
     {
-        $needs = [...$this->needsOf($facts), ...array_merge(...array_map(static fn (Operation $operation): array => $operation->needs($facts), $this->operationsFor($facts)))];
+        $operations = $this->operationsFor($facts);
+        $needs = array_merge(
+            $this->needsOf($facts),
+            ...array_map(static fn (Operation $operation): array => $operation->needs($facts), $operations),
+        );
 
         return array_values(array_unique(array_filter($needs, static fn (string $path): bool => !$facts->knows($path))));
     }

@@ -57,33 +57,33 @@ final readonly class Volume
         return Decimal::divided($this->millilitres, $unit->millilitres(), $places);
     }
 
-    /** Two figures of one unit give a figure of it; others give millilitres. */
     public function plus(self $other): self
     {
-        if ($this->millilitres->isZero()) {
-            return $other;
-        }
         $sum = $this->millilitres->plus($other->millilitres);
-        if ($this->unit !== $other->unit) {
-            return new self($sum, Decimal::plain($sum), VolumeUnit::Millilitre);
-        }
 
-        return new self($sum, Decimal::plain(BigDecimal::of($this->given)->plus($other->given)), $this->unit);
+        return $this->millilitres->isZero()
+            ? $other
+            : $this->combined($other, $sum, BigDecimal::of($this->given)->plus($other->given));
     }
 
     /** Nothing where the other is larger. */
     public function less(self $other): self
     {
         $rest = $this->millilitres->minus($other->millilitres);
-        if ($other->millilitres->isZero()) {
-            return $this;
-        }
 
         return match (true) {
+            $other->millilitres->isZero() => $this,
             $rest->isNegative() => self::nothing(),
-            $this->unit === $other->unit => new self($rest, Decimal::plain(BigDecimal::of($this->given)->minus($other->given)), $this->unit),
-            default => new self($rest, Decimal::plain($rest), VolumeUnit::Millilitre),
+            default => $this->combined($other, $rest, BigDecimal::of($this->given)->minus($other->given)),
         };
+    }
+
+    /** Two figures of one unit give a figure of it; others give millilitres. */
+    private function combined(self $other, BigDecimal $millilitres, BigDecimal $given): self
+    {
+        return $this->unit === $other->unit
+            ? new self($millilitres, Decimal::plain($given), $this->unit)
+            : new self($millilitres, Decimal::plain($millilitres), VolumeUnit::Millilitre);
     }
 
     /** What would be missing, in whole millilitres, if as many US quarts were bought as there are litres. */
@@ -121,7 +121,8 @@ final readonly class Volume
         if (VolumeUnit::Litre === $this->unit) {
             return $this->given.' l';
         }
-        $isTold = $this->unit->isMetric() && !$this->millilitres->dividedBy(10, 0, RoundingMode::Down)->multipliedBy(10)->isEqualTo($this->millilitres);
+        $tens = $this->millilitres->dividedBy(10, 0, RoundingMode::Down)->multipliedBy(10);
+        $isTold = $this->unit->isMetric() && !$tens->isEqualTo($this->millilitres);
 
         return $this->in(VolumeUnit::Litre, $isTold ? 3 : 2).' l';
     }

@@ -33,7 +33,8 @@ final readonly class RowWords
         $hidden = $row->number('hidden') ?? 0;
         if ($hidden > 0) {
             $place = null === $row->words('hiddenAt') ? '' : ' '.$row->words('hiddenAt');
-            $parts[] = $hidden === $count ? 'hidden'.$place : \sprintf('%s of them hidden%s', 1 === $hidden ? 'one' : (string) $hidden, $place);
+            $some = 1 === $hidden ? 'one' : (string) $hidden;
+            $parts[] = ($hidden === $count ? 'hidden' : $some.' of them hidden').$place;
         }
         if (null !== $row->words('longAt')) {
             $parts[] = 'the long one goes '.$row->words('longAt');

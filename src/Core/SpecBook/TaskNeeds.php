@@ -13,8 +13,9 @@ use FreshTack\Core\Schedule\Action;
 final readonly class TaskNeeds
 {
     private const OIL = [
-        SheetField::CapacityWithoutFilter, SheetField::Grades, SheetField::PerformanceClass, SheetField::FillCap, SheetField::DipstickLocation,
-        SheetField::ReadingAttitude, SheetField::RestAfterRun, SheetField::RestAfterPour, SheetField::RunBeforeReading, SheetField::DrainKind,
+        SheetField::CapacityWithoutFilter, SheetField::Grades, SheetField::PerformanceClass, SheetField::FillCap,
+        SheetField::DipstickLocation, SheetField::ReadingAttitude, SheetField::RestAfterRun, SheetField::RestAfterPour,
+        SheetField::RunBeforeReading, SheetField::DrainKind,
     ];
     /** Of a level that is read between two marks; at a plug the oil stands or it does not. */
     private const MARKS = [SheetField::DipstickSpan, SheetField::DipstickBand, SheetField::LargestTopUp];
@@ -31,7 +32,8 @@ final readonly class TaskNeeds
     ];
     private const SECOND_DRAIN = [SheetField::DrainSecondWrench, SheetField::DrainSecondSeal, SheetField::DrainSecondClosing];
     private const FILTER = [
-        SheetField::FilterPart, SheetField::FilterLocation, SheetField::FilterSpill, SheetField::FilterTightening, SheetField::CapacityWithFilter,
+        SheetField::FilterPart, SheetField::FilterLocation, SheetField::FilterSpill, SheetField::FilterTightening,
+        SheetField::CapacityWithFilter,
     ];
     private const FILTER_KIND = [
         'spin_on' => [SheetField::FilterWrench],
@@ -59,8 +61,9 @@ final readonly class TaskNeeds
     /** Tasks that need the same on every engine. */
     private const PLAIN = [
         'water_pump' => [
-            SheetField::PumpKit, SheetField::PumpFasteners, SheetField::PumpTightening, SheetField::PumpTurnDriveshaft, SheetField::PumpStack,
-            SheetField::LowerUnitFasteners, SheetField::LowerUnitTightening, SheetField::LowerUnitRefitGear, SheetField::LowerUnitMass,
+            SheetField::PumpKit, SheetField::PumpFasteners, SheetField::PumpTightening, SheetField::PumpTurnDriveshaft,
+            SheetField::PumpStack, SheetField::LowerUnitFasteners, SheetField::LowerUnitTightening, SheetField::LowerUnitRefitGear,
+            SheetField::LowerUnitMass,
         ],
         'external_anodes' => [SheetField::Anodes],
         'internal_anodes' => [SheetField::Anodes, SheetField::AnodesCoverTightening],
@@ -83,7 +86,9 @@ final readonly class TaskNeeds
             Task::SparkPlugs => [SheetField::SparkPlug, SheetField::IgnitionGap, ...self::plugs($sheet)],
             Task::GearLubricant => [
                 ...self::GEARCASE,
-                ...(true === $sheet->flag(SheetField::GearcaseBehindPropeller) ? self::propeller($sheet) : [SheetField::GearcaseDrainLocation]),
+                ...(true === $sheet->flag(SheetField::GearcaseBehindPropeller)
+                    ? self::propeller($sheet)
+                    : [SheetField::GearcaseDrainLocation]),
             ],
             Task::PropellerShaft => self::propeller($sheet),
             Task::AccessoryBelt => [
@@ -111,7 +116,10 @@ final readonly class TaskNeeds
 
         return self::once([SheetField::Tilt, ...match ($task) {
             Task::EngineOil => $oil,
-            Task::OilFilter => [...$oil, ...self::FILTER, ...self::TROUGH, SheetField::FilterPutBack, ...array_merge(...array_values(self::FILTER_KIND))],
+            Task::OilFilter => [
+                ...$oil, ...self::FILTER, ...self::TROUGH, SheetField::FilterPutBack,
+                ...array_merge(...array_values(self::FILTER_KIND)),
+            ],
             Task::FuelFilter => [...self::FUEL, ...array_merge(...array_values(self::FUEL_KIND))],
             Task::SparkPlugs => [SheetField::SparkPlug, SheetField::IgnitionGap, ...$plugs],
             Task::GearLubricant => [...self::GEARCASE, SheetField::GearcaseDrainLocation, ...$propeller],

@@ -46,7 +46,8 @@ final readonly class QuoteModel
         foreach ($heads as $head) {
             $known = $this->book->sheet($head)->tasks();
             $picked = array_values(array_filter($tasks, static fn (Task $task): bool => \in_array($task, $known, true)));
-            $sides[] = new QuoteSide($head, WorkOrderDocument::of($this->builder->build($this->assembler->quote($head, $code, $picked, $place, $air))));
+            $order = $this->builder->build($this->assembler->quote($head, $code, $picked, $place, $air));
+            $sides[] = new QuoteSide($head, WorkOrderDocument::of($order));
         }
 
         return $sides;

@@ -79,25 +79,13 @@ final readonly class Draft
      */
     public function withHours(int $engineId, EngineHours $wrong, EngineHours $right): self
     {
-        $engines = array_map(
-            static fn (DraftEngine $each): DraftEngine => $engineId === $each->engineId
-                && null !== $each->hours && EngineHours::of($each->hours)->tenths === $wrong->tenths ? $each->withHours($right->text()) : $each,
-            $this->engines,
+        $isWrong = static fn (DraftEngine $each): bool => $engineId === $each->engineId
+            && null !== $each->hours && EngineHours::of($each->hours)->tenths === $wrong->tenths;
+        $changed = $this->withEngines(
+            static fn (DraftEngine $each): DraftEngine => $isWrong($each) ? $each->withHours($right->text()) : $each,
         );
 
-        return $engines === $this->engines ? $this : new self(
-            $this->place,
-            $this->coldestC,
-            $this->warmestC,
-            $this->complaint,
-            $engines,
-            $this->technicians,
-            $this->kits,
-            $this->allowance,
-            $this->partsOn,
-            $this->fills,
-            $this->byHand,
-        );
+        return $changed->engines === $this->engines ? $this : $changed;
     }
 
     /** @return list<Fill> */

@@ -59,7 +59,9 @@ final readonly class DraftEngine
      */
     public function arrival(): ?Arrival
     {
-        return null === $this->reading ? null : new Arrival(DipstickReading::of($this->reading), Minutes::of($this->restMin), $this->decision);
+        return null === $this->reading
+            ? null
+            : new Arrival(DipstickReading::of($this->reading), Minutes::of($this->restMin), $this->decision);
     }
 
     public function identifiedAs(Plate $plate): self

@@ -43,7 +43,9 @@ final readonly class QuoteController
     {
         [$coldest, $warmest] = [$body->at('coldestC')->int(-60, 60), $body->at('warmestC')->int(-60, 60)];
 
-        return $body->at('warmestC')->attempt(static fn (): AirRange => AirRange::of(Temperature::ofCelsius($coldest), Temperature::ofCelsius($warmest)));
+        return $body->at('warmestC')->attempt(
+            static fn (): AirRange => AirRange::of(Temperature::ofCelsius($coldest), Temperature::ofCelsius($warmest)),
+        );
     }
 
     /** @throws ExpectedError */

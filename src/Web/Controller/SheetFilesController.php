@@ -29,8 +29,14 @@ final readonly class SheetFilesController
 {
     private const ONE = '/api/book/sheets/{id<[a-z0-9-]+>}/{revision<\d+>}';
 
-    public function __construct(private Revisions $revisions, private CompareRevisions $compare, private ShowRanges $ranges, private FlagOrders $flags, private ExportBook $export, private TryOutSheet $tryOut)
-    {
+    public function __construct(
+        private Revisions $revisions,
+        private CompareRevisions $compare,
+        private ShowRanges $ranges,
+        private FlagOrders $flags,
+        private ExportBook $export,
+        private TryOutSheet $tryOut,
+    ) {
     }
 
     /** @throws ExpectedError */

@@ -32,7 +32,11 @@ final readonly class SameHands
         }
         $user = $this->security->getUser();
         if ($user instanceof SignedIn && $user->getUserIdentifier() !== $speaksFor) {
-            $detail = \sprintf('%s has signed in in this browser meanwhile. Nothing was taken in that name; what you typed is still here. Sign in again to send it.', $user->account->name);
+            $detail = \sprintf(
+                '%s has signed in in this browser meanwhile. Nothing was taken in that name; '
+                .'what you typed is still here. Sign in again to send it.',
+                $user->account->name,
+            );
             $event->setResponse(Problem::of(Response::HTTP_UNAUTHORIZED, 'login.other', $detail));
         }
     }

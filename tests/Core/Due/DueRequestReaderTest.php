@@ -58,7 +58,10 @@ final class DueRequestReaderTest extends TestCase
         yield 'never done, and no first limit' => [
             ['first' => null, 'every' => ['hours' => '100', 'months' => 12], 'last' => null],
             // counted from the day in service and from 0 h, and past that by more than the grace
-            ['state' => 'no_record', 'by' => null, 'dueDate' => '2025-01-31', 'dueHours' => '100.0', 'daysLeft' => -411, 'hoursLeft' => '-212.5'],
+            [
+                'state' => 'no_record', 'by' => null, 'dueDate' => '2025-01-31', 'dueHours' => '100.0',
+                'daysLeft' => -411, 'hoursLeft' => '-212.5',
+            ],
         ];
         yield 'never done, the first limit to come' => [
             ['first' => ['hours' => '1000', 'months' => null], 'every' => ['hours' => '1000', 'months' => null], 'last' => null],

@@ -24,7 +24,12 @@ final class TighteningReaderTest extends TestCase
         yield 'a torque' => [self::TORQUE, '20 N·m', '18 – 22 N·m · ≈ 14.8 ft·lb · clean and dry thread', 'torque'];
         yield 'a torque crosswise, another for a used washer' => [[...self::TORQUE, 'pattern' => 'cross', 'reused' => ['min' => '21', 'nominal' => '23', 'max' => '25']], '20 N·m', '18 – 22 N·m · ≈ 14.8 ft·lb · clean and dry thread · crosswise · washer used again: 23 N·m (21 – 25 N·m)', 'torque'];
         yield 'stages' => [['kind' => 'torque_stages', 'stages' => ['25', '45', '58'], 'min' => '55', 'max' => '61', 'unit' => 'nm', 'thread' => 'anti_seize', 'pattern' => 'spiral'], '25 → 45 → 58 N·m', '3 stages, the last 55 – 61 N·m · ≈ 42.8 ft·lb · anti-seize on the thread · in a spiral from the centre', 'torque'];
-        yield 'torque and two angles' => [[...self::TORQUE, 'kind' => 'torque_angle', 'angle' => 60, 'secondAngle' => 30], '20 N·m + 60° + 30°', '18 – 22 N·m · ≈ 14.8 ft·lb · clean and dry thread · all by the first angle, then all by the second', 'torque'];
+        yield 'torque and two angles' => [
+            [...self::TORQUE, 'kind' => 'torque_angle', 'angle' => 60, 'secondAngle' => 30],
+            '20 N·m + 60° + 30°',
+            '18 – 22 N·m · ≈ 14.8 ft·lb · clean and dry thread · all by the first angle, then all by the second',
+            'torque',
+        ];
         yield 'torque and angle' => [[...self::TORQUE, 'kind' => 'torque_angle', 'angle' => 60], '20 N·m + 60°', '18 – 22 N·m · ≈ 14.8 ft·lb · clean and dry thread', 'torque'];
         yield 'turns after contact' => [['kind' => 'turns_after_contact', 'min' => '3/4', 'max' => '7/8'], '¾ – ⅞ turn', 'counted from where the gasket first touches', 'turns'];
         yield 'turns after the washer seats' => [['kind' => 'turns_after_seating', 'min' => '1/2', 'max' => '2/3', 'reused' => ['min' => '1/12', 'max' => '1/8']], '½ – ⅔ turn', 'counted from where the washer seats · washer used again: 1/12 – ⅛ turn', 'turns'];
@@ -50,7 +55,13 @@ final class TighteningReaderTest extends TestCase
         yield 'stages that fall' => [['kind' => 'torque_stages', 'stages' => ['45', '25'], 'min' => '20', 'max' => '30', 'unit' => 'nm', 'thread' => 'dry'], ['']];
         yield 'one stage' => [['kind' => 'torque_stages', 'stages' => ['45'], 'min' => '40', 'max' => '50', 'unit' => 'nm', 'thread' => 'dry'], ['/stages', '']];
         yield 'a last stage outside its range' => [['kind' => 'torque_stages', 'stages' => ['25', '45'], 'min' => '46', 'max' => '50', 'unit' => 'nm', 'thread' => 'dry'], ['']];
-        yield 'a second angle without a first' => [['kind' => 'torque_stages', 'stages' => ['10', '20'], 'min' => '19', 'max' => '21', 'unit' => 'nm', 'thread' => 'dry', 'secondAngle' => 30], ['/secondAngle']];
+        yield 'a second angle without a first' => [
+            [
+                'kind' => 'torque_stages', 'stages' => ['10', '20'], 'min' => '19', 'max' => '21',
+                'unit' => 'nm', 'thread' => 'dry', 'secondAngle' => 30,
+            ],
+            ['/secondAngle'],
+        ];
         yield 'an angle of nothing' => [[...self::TORQUE, 'kind' => 'torque_angle', 'angle' => 0], ['/angle']];
         yield 'a pattern that is none' => [[...self::TORQUE, 'pattern' => 'zigzag'], ['/pattern']];
         yield 'a used washer upside down' => [[...self::TORQUE, 'reused' => ['min' => '25', 'nominal' => '23', 'max' => '21']], ['']];

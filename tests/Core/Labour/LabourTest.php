@@ -75,7 +75,8 @@ final class LabourTest extends TestCase
 
     public function testDoneAloneEveryTaskPaysForItsOwnCovers(): void
     {
-        $request = OrderRequestReader::read(Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', ['engine_oil', 'oil_filter', 'spark_plugs']));
+        $tasks = ['engine_oil', 'oil_filter', 'spark_plugs'];
+        $request = OrderRequestReader::read(Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', $tasks));
         $people = static fn (string ...$tasks): int => self::people(Requests::build(Requests::single(
             'K165',
             'KS4-10412',

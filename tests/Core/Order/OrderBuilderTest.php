@@ -47,7 +47,11 @@ final class OrderBuilderTest extends TestCase
         self::assertSame([10920, 500, 11420], [$pool->capacity->millilitresUp(), $pool->reserve->millilitresUp(), $pool->need->millilitresUp()]);
         self::assertSame([472, 11960], [$pool->plan?->leftOverMl, $pool->plan?->costMinor]);
         self::assertSame('10.92 US quarts would be 586 ml short of 10.92 litres.', $pool->trap);
-        self::assertSame('Port 5.46 l (5.77 US qt) + starboard 5.46 l (5.77 US qt); reserve for top-ups 250 ml (8.5 US fl oz) an engine (shop policy).', $pool->why);
+        self::assertSame(
+            'Port 5.46 l (5.77 US qt) + starboard 5.46 l (5.77 US qt); '
+            .'reserve for top-ups 250 ml (8.5 US fl oz) an engine (shop policy).',
+            $pool->why,
+        );
     }
 
     public function testEachSideOfTheSerialBreakGetsItsOwnFilter(): void

@@ -51,10 +51,12 @@ final class PlannableBookTest extends TestCase
 
     public function testWhatContradictsIsToldOfItsTaskAndOfAllTogether(): void
     {
-        $tried = (new PlannableBook())->tryOut(self::changed('engine-oil', 'fill', ['attitude' => null]), SheetReader::read(Book::sheet('brannock-b60')));
+        $book = self::changed('engine-oil', 'fill', ['attitude' => null]);
+        $tried = (new PlannableBook())->tryOut($book, SheetReader::read(Book::sheet('brannock-b60')));
         $told = array_filter($tried, static fn (TriedTask $each): bool => null !== $each->contradicts);
 
-        self::assertSame([null, Task::EngineOil, Task::OilFilter], array_values(array_map(static fn (TriedTask $each): ?Task => $each->task, $told)));
+        $tasks = array_values(array_map(static fn (TriedTask $each): ?Task => $each->task, $told));
+        self::assertSame([null, Task::EngineOil, Task::OilFilter], $tasks);
     }
 
     public function testAPourThatDoesNotSayHowTheEngineHangsIsNamed(): void

@@ -36,9 +36,9 @@ final class WhileThereTest extends TestCase
     {
         $unknown = Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', ['engine_oil']);
         $unknown['procedures'] = Book::proceduresWithout('spark-plugs');
-        self::assertSame([], (new WhileThere())->offers(OrderRequestReader::read($unknown), ['single' => [Task::SparkPlugs]]), 'no procedure');
+        self::assertSame([], self::offersTo($unknown, [Task::SparkPlugs]), 'no procedure');
         $request = Requests::single('K85', 'KM2-5120', 'kestrane-k85', ['engine_oil']);
-        self::assertSame([], (new WhileThere())->offers(OrderRequestReader::read($request), ['single' => [Task::OilFilter]]), 'its tightening is a hole');
+        self::assertSame([], self::offersTo($request, [Task::OilFilter]), 'its tightening is a hole');
     }
 
     public function testTheOtherEngineSharesTheRigsOwnWork(): void
@@ -58,7 +58,18 @@ final class WhileThereTest extends TestCase
      */
     private static function offers(array $tasks, array $candidates): array
     {
-        return (new WhileThere())->offers(OrderRequestReader::read(Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', $tasks)), ['single' => $candidates]);
+        return self::offersTo(Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', $tasks), $candidates);
+    }
+
+    /**
+     * @param array<mixed> $request
+     * @param list<Task>   $candidates
+     *
+     * @return list<Offer>
+     */
+    private static function offersTo(array $request, array $candidates): array
+    {
+        return (new WhileThere())->offers(OrderRequestReader::read($request), ['single' => $candidates]);
     }
 
     /** @param list<string> $tasks */

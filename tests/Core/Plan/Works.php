@@ -62,14 +62,7 @@ final class Works
     ): PlannedWork {
         $gates = null === $gate ? $work->needs->gates : [$gate, ...$work->needs->gates];
 
-        return new PlannedWork(
-            $work->id,
-            $work->title,
-            new Needs($open, [], $gates, $attitude, $lockout, $restMin),
-            $work->changes,
-            $work->hands,
-            $work->standing,
-        );
+        return self::with($work, new Needs($open, [], $gates, $attitude, $lockout, $restMin));
     }
 
     public static function taking(
@@ -80,14 +73,7 @@ final class Works
         Zone $zone = Zone::Powerhead,
         int $people = 1,
     ): PlannedWork {
-        return new PlannedWork(
-            $work->id,
-            $work->title,
-            $work->needs,
-            $work->changes,
-            new Hands($minutes, $presence, $wait, $people, $zone),
-            $work->standing,
-        );
+        return self::with($work, new Hands($minutes, $presence, $wait, $people, $zone));
     }
 
     public static function standing(
@@ -98,13 +84,18 @@ final class Works
         string $together = '',
         string $chain = '',
     ): PlannedWork {
+        return self::with($work, new Standing($chain, $rank, afterRun: $afterRun, warm: $warm, together: $together));
+    }
+
+    private static function with(PlannedWork $work, Needs|Hands|Standing $part): PlannedWork
+    {
         return new PlannedWork(
             $work->id,
             $work->title,
-            $work->needs,
+            $part instanceof Needs ? $part : $work->needs,
             $work->changes,
-            $work->hands,
-            new Standing($chain, $rank, afterRun: $afterRun, warm: $warm, together: $together),
+            $part instanceof Hands ? $part : $work->hands,
+            $part instanceof Standing ? $part : $work->standing,
         );
     }
 

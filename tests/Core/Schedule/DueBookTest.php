@@ -78,7 +78,11 @@ final class DueBookTest extends TestCase
         self::assertSame([$state, $by], [$answer->state, $answer->by]);
     }
 
-    /** @return iterable<string, array{string, string, DueState}> in service on 1 Jan 2025; every 240 h or 12 months; grace of 30 days and 10 h */
+    /**
+     * In service on 1 Jan 2025; every 240 h or 12 months; grace of 30 days and 10 h.
+     *
+     * @return iterable<string, array{string, string, DueState}>
+     */
     public static function withoutFirst(): iterable
     {
         yield 'on its second day' => ['2025-01-02', '1', DueState::NotDue];
@@ -96,7 +100,8 @@ final class DueBookTest extends TestCase
         $answer = self::assess($interval, null, $day, $hours);
 
         self::assertSame($state, $answer->state);
-        self::assertStringContainsString(DueState::NoRecord === $state ? 'No record' : 'counted from the day in service', $answer->why($interval));
+        $why = DueState::NoRecord === $state ? 'No record' : 'counted from the day in service';
+        self::assertStringContainsString($why, $answer->why($interval));
     }
 
     public function testSaysWhenItWillBeDueAndWhatIsLeft(): void

@@ -106,7 +106,8 @@ final class TaskNeedsTest extends TestCase
             $without = Book::with($document, ['values', $path], null);
             $request = Book::with(Requests::single($model, $serial, $id, $all), ['engines', 0, 'sheet'], $without);
             $parked = array_map(static fn (BlockedTask $blocked): string => $blocked->task->value, Requests::build($request)->blocked());
-            $listed = array_map(static fn (Task $task): string => $task->value, array_merge(...array_values(TaskNeeds::missing(SheetReader::read($without)))));
+            $missing = array_values(TaskNeeds::missing(SheetReader::read($without)));
+            $listed = array_map(static fn (Task $task): string => $task->value, array_merge(...$missing));
 
             self::assertEqualsCanonicalizing(array_values(array_unique($listed)), $parked, (string) $path);
         }

@@ -20,7 +20,9 @@ final class ValueKindsTest extends TestCase
     /** @return iterable<string, array{SheetField, array<string, mixed>, string, string|null}> field, written, figure, detail */
     public static function written(): iterable
     {
-        yield 'a volume in fluid ounces' => [SheetField::GearcaseVolume, ['value' => '13.6', 'unit' => 'us_fl_oz'], '13.6 US fl oz (402 ml)', null];
+        yield 'a volume in fluid ounces' => [
+            SheetField::GearcaseVolume, ['value' => '13.6', 'unit' => 'us_fl_oz'], '13.6 US fl oz (402 ml)', null,
+        ];
         yield 'a gap' => [SheetField::IgnitionGap, ['min' => '0.8', 'max' => '0.9', 'unit' => 'mm'], '0.8 – 0.9 mm', null];
         yield 'a gap of one figure' => [SheetField::IgnitionGap, ['min' => '0.043', 'max' => '0.043', 'unit' => 'in'], '0.043 in', null];
         yield 'a mass' => [SheetField::LowerUnitMass, ['value' => '31', 'unit' => 'lb'], '31 lb (14.1 kg)', null];

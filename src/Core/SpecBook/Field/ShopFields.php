@@ -14,11 +14,31 @@ final readonly class ShopFields
     public static function table(): array
     {
         return [
-            'points.lubrication' => FieldSpec::table('lubrication points', Column::text('location', 'location'), Column::choice('method', 'method', 'grease_gun', 'brush', 'spray', 'oil_can', 'by_hand'), Column::text('grease', 'lubricant'), Column::of('strokes', ColumnKind::Count, 'strokes of the gun')->optional(), ...Shapes::equipment()),
-            'points.inspection' => FieldSpec::table('inspection points', Column::text('zone', 'zone'), Column::choice('by', 'by', 'eye', 'hand', 'movement'), Column::of('answers', ColumnKind::Texts, 'answers'), Column::of('findings', ColumnKind::Texts, 'which of them are findings'), Column::text('limit', 'limit')->optional(), ...Shapes::equipment()),
+            'points.lubrication' => FieldSpec::table(
+                'lubrication points',
+                Column::text('location', 'location'),
+                Column::choice('method', 'method', 'grease_gun', 'brush', 'spray', 'oil_can', 'by_hand'),
+                Column::text('grease', 'lubricant'),
+                Column::of('strokes', ColumnKind::Count, 'strokes of the gun')->optional(),
+                ...Shapes::equipment(),
+            ),
+            'points.inspection' => FieldSpec::table(
+                'inspection points',
+                Column::text('zone', 'zone'),
+                Column::choice('by', 'by', 'eye', 'hand', 'movement'),
+                Column::of('answers', ColumnKind::Texts, 'answers'),
+                Column::of('findings', ColumnKind::Texts, 'which of them are findings'),
+                Column::text('limit', 'limit')->optional(),
+                ...Shapes::equipment(),
+            ),
             'covers.panels' => FieldSpec::table('panels and covers', Column::text('panel', 'panel'), ...Shapes::fasteners()),
             'covers.tightening' => FieldSpec::of(ValueKind::Tightening, 'cover fasteners tightening'),
-            'tools.special' => FieldSpec::table('special tools', Column::text('tool', 'tool'), Column::choice('for', 'for', ...array_column(Task::cases(), 'value')), Column::text('number', 'number')->optional()),
+            'tools.special' => FieldSpec::table(
+                'special tools',
+                Column::text('tool', 'tool'),
+                Column::choice('for', 'for', ...array_column(Task::cases(), 'value')),
+                Column::text('number', 'number')->optional(),
+            ),
             'kits.offered' => FieldSpec::table('kits', Column::of('part', ColumnKind::Part, 'kit'), Column::text('covers', 'covers')),
             'times.operations' => FieldSpec::table('hands-on times', Column::text('operation', 'operation'), Column::of('attended', ColumnKind::Minutes, 'hands-on')),
         ];
