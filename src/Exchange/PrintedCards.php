@@ -40,24 +40,24 @@ final readonly class PrintedCards
     }
 
     /**
-     * Operations of the same words: only their figures may differ.
+     * All that a card prints of an operation, but the figures of its steps: those are told with their engines.
      *
      * @param Doc $operation
      */
     private static function key(array $operation): string
     {
-        $words = array_map(static fn (array $step): array => [
-            $step['text'] ?? '',
-            $step['check'] ?? '',
-            $step['entry'] ?? '',
-            $step['rows'] ?? [],
-            $step['warning'] ?? null,
-            null === ($step['figure'] ?? null),
+        $of = static fn (array $document, string ...$names): array => array_map(
+            static fn (string $name): mixed => $document[$name] ?? null,
+            $names,
+        );
+        $steps = array_map(static fn (array $step): array => [
+            $of($step, 'text', 'check', 'slip', 'beside', 'entry', 'rows', 'warning', 'stages'),
+            \is_array($step['tightening'] ?? null) ? $step['tightening']['pattern'] ?? null : null,
+            isset($step['figure']),
         ], self::all($operation['steps'] ?? null));
+        $printed = $of($operation, 'title', 'cautions', 'why', 'gates', 'people', 'attendedMin', 'presenceMin', 'unattendedMin');
 
-        $isOfRig = null === ($operation['position'] ?? null);
-
-        return hash('xxh128', Json::encode([$operation['title'] ?? '', $operation['cautions'] ?? [], $isOfRig, $words]));
+        return hash('xxh128', Json::encode([$printed, isset($operation['position']), $steps]));
     }
 
     /**

@@ -62,6 +62,40 @@ final class PrintedCardsTest extends TestCase
         self::assertContains([['920 ml (31.1 US fl oz)', []]], $figures, 'the same at both: told once');
     }
 
+    /** @return iterable<string, array{list<string>, mixed, int}> where the other engine's operation differs, how, and the cards */
+    public static function differences(): iterable
+    {
+        yield 'nothing' => [['label'], 'Starboard', 1];
+        yield 'the figure of a step' => [['steps', 'figure'], ['text' => '9 N·m', 'detail' => null], 1];
+        yield 'how long it drains' => [['unattendedMin'], 12, 2];
+        yield 'how long it takes' => [['attendedMin'], 7, 2];
+        yield 'how many it takes' => [['people'], 2, 2];
+        yield 'what stands beside a figure' => [['steps', 'beside'], 'of 16 mm', 2];
+        yield 'the usual slip' => [['steps', 'slip'], 'Another.', 2];
+        yield 'the order of fasteners' => [['steps', 'tightening'], ['pattern' => 'spiral_out'], 2];
+        yield 'the stages' => [['steps', 'stages'], ['10', '20'], 2];
+        yield 'rows' => [['steps', 'rows'], ['two of them'], 2];
+    }
+
+    /** @param list<string> $where */
+    #[DataProvider('differences')]
+    public function testWhatACardPrintsIsTrueOfAllItsEngines(array $where, mixed $other, int $cards): void
+    {
+        $step = [
+            'text' => 'Tighten the plug.', 'figure' => ['text' => '8 N·m', 'detail' => null], 'beside' => 'of 14 mm', 'slip' => 'None.',
+            'entry' => 'tick', 'tightening' => ['pattern' => 'crosswise'], 'stages' => [], 'rows' => [],
+        ];
+        $operation = [
+            'title' => 'Close', 'label' => 'Port', 'position' => 'port', 'people' => 1, 'attendedMin' => 4, 'unattendedMin' => 0,
+        ];
+        $changed = 'steps' === $where[0]
+            ? [...$operation, 'steps' => [[...$step, $where[1] => $other]]]
+            : [...$operation, $where[0] => $other, 'steps' => [$step]];
+
+        $printed = PrintedCards::of(['operations' => [[...$operation, 'steps' => [$step]], $changed]], false);
+        self::assertCount($cards, $printed['cards']);
+    }
+
     public function testShortPlainStepsStandTwoInARowUnlessTheirSlipIsPrintedToo(): void
     {
         $step = static fn (string $text): array => [
