@@ -247,7 +247,7 @@ final readonly class SheetSchema
                 '?angle' => self::angle(),
                 '?secondAngle' => self::angle(),
             ]),
-            $kind('torque_angle', [...$range, ...$torque, 'angle' => self::angle(), '?secondAngle' => self::angle()]),
+            $kind('torque_angle', [...$range, ...$torque, 'angle' => [...self::angle(), 'type' => 'integer'], '?secondAngle' => self::angle()]),
             $kind('turns_after_contact', $turns),
             $kind('turns_after_seating', [...$turns, '?reused' => $reused($turns)]),
             $kind('hand_tight', []),

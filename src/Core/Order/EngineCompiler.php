@@ -193,7 +193,7 @@ final class EngineCompiler
      */
     private function holes(EngineRequest $engine, Task $task, array $tasks, EngineFacts $facts): ?BlockedTask
     {
-        $own = array_values(array_filter([$task->within(), $task]));
+        $own = $task->withOuter();
         $named = [] === $this->named($engine, $tasks, $facts) ? [] : $this->named($engine, $own, $facts->withTasks($own));
 
         return [] === $named ? null : BlockedTask::byHoles($engine->position, $task, $named);

@@ -31,6 +31,16 @@ final readonly class EngineFacts
         $this->shown = new ShownFigures();
     }
 
+    /** Before anything is ordered: drained warm, as the sheet drains it. */
+    public static function ofSheet(SpecSheet $sheet): self
+    {
+        return new self($sheet, [], [
+            'order.drainMethod' => $sheet->text(SheetField::DrainKind) ?? '',
+            'order.warm' => 'yes',
+            'order.filter' => true === $sheet->flag(SheetField::FilterFitted) ? 'yes' : 'no',
+        ]);
+    }
+
     /** @param list<Task> $tasks */
     public function withTasks(array $tasks): self
     {

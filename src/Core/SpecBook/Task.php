@@ -52,6 +52,14 @@ enum Task: string
         return self::OilFilter === $this ? self::EngineOil : null;
     }
 
+    /** @return non-empty-list<self> itself, after the one in which it is done */
+    public function withOuter(): array
+    {
+        $outer = $this->within();
+
+        return null === $outer ? [$this] : [$outer, $this];
+    }
+
     /** The longer task of which this one is a part: where both are called for, the longer one is listed. */
     public function partOf(): ?self
     {

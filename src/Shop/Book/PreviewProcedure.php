@@ -10,7 +10,6 @@ use FreshTack\Core\Procedure\Operation;
 use FreshTack\Core\Procedure\Procedure;
 use FreshTack\Core\Procedure\ProcedureReader;
 use FreshTack\Core\Reading\InvalidDocument;
-use FreshTack\Core\SpecBook\SheetField;
 use FreshTack\Shop\NotFound;
 
 /** A procedure with one sheet's figures in its slots. What an order works out, such as the grade, is left as a blank with its name. */
@@ -35,7 +34,7 @@ final readonly class PreviewProcedure
     {
         $procedure = array_values(array_filter($this->all(), static fn (Procedure $each): bool => $id === $each->id))[0] ?? throw NotFound::named('procedure', $id);
         $sheet = $this->revisions->resolved($sheetId, $revision);
-        $facts = new EngineFacts($sheet, [], ['order.drainMethod' => $sheet->text(SheetField::DrainKind) ?? '', 'order.warm' => 'yes', 'order.filter' => true === $sheet->flag(SheetField::FilterFitted) ? 'yes' : 'no']);
+        $facts = EngineFacts::ofSheet($sheet);
         $skipped = array_values(array_filter(
             $procedure->operations,
             static fn (Operation $operation): bool => !$operation->calling->when->holds($facts),
