@@ -10,7 +10,7 @@ use FreshTack\Core\Order\TriedTask;
 /** Builds the orders that a revision would give, before it is published. */
 final readonly class TryOutSheet
 {
-    public function __construct(private SpecBook $book)
+    public function __construct(private SpecBook $book, private PlannableBook $plans)
     {
     }
 
@@ -19,6 +19,6 @@ final readonly class TryOutSheet
     {
         $sheet = $this->book->sheet($revision->head);
 
-        return $sheet->head->isFamily() ? [] : (new PlannableBook())->tryOut($this->book->readProcedures(), $sheet);
+        return $sheet->head->isFamily() ? [] : $this->plans->tryOut($this->book->readProcedures(), $sheet);
     }
 }
