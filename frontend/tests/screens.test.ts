@@ -118,6 +118,9 @@ describe('the board', () => {
       'Port · K165',
       'Starboard · K165',
     ])
+    const unknown = (hoursLeft: string) =>
+      aPressing({ tasks: [task({ state: 'no_record', hoursLeft, expectedOn: hoursLeft })] })
+    expect(toldOnce([unknown('-1.0'), unknown('-2.0')]), 'what is not told makes no difference').toHaveLength(1)
     const boat = { ...port.boat, engines: ['a', 'b', 'c'] }
     expect(toldOnce([port, port, port].map((each) => ({ ...each, boat })))[0]?.which).toBe('All 3 engines · K165')
     expect(toldOnce([])).toEqual([])

@@ -16,7 +16,7 @@ use FreshTack\Core\Quantity\Volume;
 use FreshTack\Core\Quantity\VolumeUnit;
 use FreshTack\Shop\Stock\Stock;
 
-/** Plain rows: they go into every preview as they are. */
+/** Rows without entities: every preview asks for them. */
 final readonly class DoctrineStock implements Stock
 {
     public function __construct(private Connection $connection)

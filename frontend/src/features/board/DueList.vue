@@ -2,9 +2,8 @@
 import { computed } from 'vue'
 import StateMark from '@/drawing/StateMark.vue'
 import type { Pressing } from '@/shared/api/types'
-import { dayText } from '@/shared/units'
 import { stateWords } from '@/shared/words'
-import { shownOf, toldOnce } from './toldOnce'
+import { distance, shownOf, toldOnce } from './toldOnce'
 
 /** Boats with what presses on each engine, in the order given. */
 const props = defineProps<{ engines: Pressing[]; mayCheckIn: boolean; empty: string }>()
@@ -21,21 +20,6 @@ const boats = computed(() => {
     lines: toldOnce(each.engines).map((line) => ({ ...line, ...shownOf(line) })),
   }))
 })
-
-/** `12.3 h past`, `since 3 Mar 2026`, `expected 4 Dec 2026`. */
-function distance(task: Pressing['tasks'][number]): string {
-  if (task.state === 'no_record') {
-    return ''
-  }
-  if (task.hoursLeft !== null) {
-    return task.hoursLeft === '0.0' ? 'at the limit' : `${task.hoursLeft.slice(1)} h past`
-  }
-  if (task.expectedOn === null) {
-    return ''
-  }
-  const word = task.state === 'due' || task.state === 'overdue' ? 'since' : task.byUse ? 'by use' : 'on'
-  return `${word} ${dayText(task.expectedOn)}`
-}
 </script>
 
 <template>

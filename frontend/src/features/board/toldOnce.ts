@@ -1,4 +1,5 @@
 import type { Pressing } from '@/shared/api/types'
+import { dayText } from '@/shared/units'
 
 type Task = Pressing['tasks'][number]
 
@@ -6,7 +7,23 @@ type Task = Pressing['tasks'][number]
 export type Line = { key: string; which: string; hours: string; tasks: Task[] }
 
 const most = 4
-const alike = (task: Task): string => [task.task, task.state, task.hoursLeft, task.expectedOn, task.byUse].join()
+/** What is told of it: what is told the same is the same. */
+const told = (task: Task): string => [task.task, task.state, distance(task)].join()
+
+/** `12.3 h past`, `since 3 Mar 2026`, `expected 4 Dec 2026`. */
+export function distance(task: Task): string {
+  if (task.state === 'no_record') {
+    return ''
+  }
+  if (task.hoursLeft !== null) {
+    return task.hoursLeft === '0.0' ? 'at the limit' : `${task.hoursLeft.slice(1)} h past`
+  }
+  if (task.expectedOn === null) {
+    return ''
+  }
+  const word = task.state === 'due' || task.state === 'overdue' ? 'since' : task.byUse ? 'by use' : 'on'
+  return `${word} ${dayText(task.expectedOn)}`
+}
 
 /** What all the engines of a boat need alike, once; then what only some of them need. */
 export function toldOnce(engines: Pressing[]): Line[] {
@@ -15,14 +32,14 @@ export function toldOnce(engines: Pressing[]): Line[] {
     return []
   }
   const isShared = (task: Task): boolean =>
-    others.every((other) => other.tasks.some((each) => alike(each) === alike(task)))
+    others.every((other) => other.tasks.some((each) => told(each) === told(task)))
   const shared = others.length === 0 ? [] : first.tasks.filter(isShared)
-  const known = new Set(shared.map(alike))
+  const known = new Set(shared.map(told))
   const own = engines
     .map((each) =>
       lineOf(
         [each],
-        each.tasks.filter((task) => !known.has(alike(task))),
+        each.tasks.filter((task) => !known.has(told(task))),
       ),
     )
     .filter((line) => shared.length === 0 || line.tasks.length > 0)

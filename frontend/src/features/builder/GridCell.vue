@@ -52,7 +52,9 @@ function toggle(): void {
       <span class="words" :class="due.state">
         <StateMark :state="due.state" /> {{ dueWords(due) }}<br />
         <span class="muted small">{{ distanceWords(due) }}</span>
-        <span v-if="due.severe" class="severe small" :title="due.severe.why">▲ hard use</span>
+        <span v-if="due.severe" class="severe small" :title="due.severe.why"
+          >▲ <span :class="{ 'visually-hidden': size === 'small' }">hard use</span></span
+        >
         <WhyButton :about="`${due.title}, ${engine.label}`" :text="due.why">
           <p class="muted small">{{ due.interval }}</p>
           <p v-if="due.forecast" class="muted small">By the usual use at its hours {{ due.forecast.text }}.</p>

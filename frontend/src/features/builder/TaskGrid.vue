@@ -72,19 +72,23 @@ function setRow(event: KeyboardEvent): void {
         </tr>
         <tr v-for="(task, row) in grid.rows.value" :key="task.task">
           <th scope="row">
-            <button
-              v-if="editable && engines.length > 1 && grid.isOrderable(task.task)"
-              type="button"
-              class="all"
-              :aria-label="`${task.title}, all engines`"
-              title="At all engines (Shift+Space)"
-              @click="grid.setRow(task.task)"
-            >
-              all
-            </button>
-            {{ task.title }}<br /><span class="muted small">{{
-              grid.isOrderable(task.task) ? intervalOf(task.task) : 'how it is done is not in the book yet'
-            }}</span>
+            <div class="title">
+              <span>
+                {{ task.title }}<br /><span class="muted small">{{
+                  grid.isOrderable(task.task) ? intervalOf(task.task) : 'how it is done is not in the book yet'
+                }}</span>
+              </span>
+              <button
+                v-if="editable && engines.length > 1 && grid.isOrderable(task.task)"
+                type="button"
+                class="all"
+                :aria-label="`${task.title}, all engines`"
+                title="At all engines (Shift+Space)"
+                @click="grid.setRow(task.task)"
+              >
+                all
+              </button>
+            </div>
           </th>
           <template v-for="(engine, column) in engines" :key="engine.id">
             <td v-if="engine.identification.refusal" class="refused">
@@ -141,14 +145,20 @@ thead th {
   font-size: 13px;
 }
 
+.title {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  justify-content: space-between;
+}
+
 .all {
-  float: right;
   font: inherit;
   font-size: 12px;
   font-weight: 400;
   min-width: 28px;
   min-height: 24px;
-  margin-left: 8px;
+  flex: none;
   border: 1px solid var(--line);
   border-radius: 3px;
   background: none;
