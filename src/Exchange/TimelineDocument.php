@@ -36,9 +36,9 @@ final readonly class TimelineDocument
         return [
             'id' => $entry->id(),
             'startMin' => $entry->startMin,
-            'attendedEndMin' => $entry->handsOnEndMin(),
-            'presenceEndMin' => $entry->heldEndMin(),
-            'endMin' => $entry->endMin(),
+            'attendedEndMin' => $entry->timed->handsOnEndMin(),
+            'presenceEndMin' => $entry->heldEndMin,
+            'endMin' => $entry->endMin,
             'technicians' => $entry->technicians,
             'helper' => $entry->helper,
             'fills' => $timeline->fills($entry),

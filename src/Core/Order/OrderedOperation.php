@@ -14,6 +14,7 @@ use FreshTack\Core\Plan\Standing;
 use FreshTack\Core\Plan\StepId;
 use FreshTack\Core\Plan\WorkId;
 use FreshTack\Core\Procedure\AttitudeNeed;
+use FreshTack\Core\Procedure\Called;
 use FreshTack\Core\Procedure\Calling;
 use FreshTack\Core\Procedure\Condition;
 use FreshTack\Core\Procedure\Covers;
@@ -35,8 +36,13 @@ final readonly class OrderedOperation
      * @param Task|null         $task null: it belongs to every visit
      * @param list<OrderedStep> $steps
      */
-    public function __construct(public PlannedWork $work, public Operation $operation, public ?Task $task, public array $steps)
-    {
+    public function __construct(
+        public PlannedWork $work,
+        public Operation $operation,
+        public ?Task $task,
+        public Called $called,
+        public array $steps,
+    ) {
         $this->position = $work->position;
     }
 
@@ -91,7 +97,7 @@ final readonly class OrderedOperation
             standing: new Standing('', $this->work->standing->rank, $this->work->standing->frame, $this->work->standing->afterRun),
         );
 
-        return new self($work, $operation, null, [new OrderedStep(
+        return new self($work, $operation, null, Called::nothing(), [new OrderedStep(
             new StepId($step->operation(), 'do'),
             new FilledWords($step->text),
             new FilledFigures(),
@@ -104,6 +110,6 @@ final readonly class OrderedOperation
     {
         $steps ??= array_map(static fn (OrderedStep $step): OrderedStep => $step->named($step->id->of($id)), $this->steps);
 
-        return new self($this->work->named($id), $this->operation, $this->task, $steps);
+        return new self($this->work->named($id), $this->operation, $this->task, $this->called, $steps);
     }
 }

@@ -36,12 +36,10 @@ final readonly class PartsList
     /** @return list<PartDemand> */
     private static function ofOperation(OrderedOperation $operation, EngineOrder $engine): array
     {
-        $called = array_values(array_filter(
-            $operation->operation->doing->outfit->parts,
-            static fn (PartUse $use): bool => $use->when->holds($engine->facts),
+        return array_merge(...array_map(
+            static fn (PartUse $use): array => self::of($use, $operation, $engine),
+            $operation->called->parts,
         ));
-
-        return array_merge(...array_map(static fn (PartUse $use): array => self::of($use, $operation, $engine), $called));
     }
 
     /** @return list<PartDemand> */

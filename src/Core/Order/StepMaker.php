@@ -42,13 +42,13 @@ final readonly class StepMaker
      */
     public function ordered(Position $position, Procedure $procedure, Operation $operation, EngineFacts $facts, array $openings, int $rank, bool $bare = false): OrderedOperation
     {
-        $called = $operation->steps($facts);
+        $called = $facts->called($operation);
         $work = new PlannedWork(
             new WorkId(Scope::Rig === $operation->calling->scope ? null : $position, $operation->id),
             $operation->title,
             $this->workNeeds($operation, $facts, $openings),
             new Changes(
-                array_merge(...array_map(static fn (Step $step): array => $step->bench->effects, $called)),
+                array_merge(...array_map(static fn (Step $step): array => $step->bench->effects, $called->steps)),
                 $operation->covers->opens,
                 $operation->covers->closes,
             ),
@@ -67,7 +67,8 @@ final readonly class StepMaker
             $work,
             $operation,
             $procedure->task,
-            $bare ? [] : $this->filledSteps($work, $operation, $called, $facts),
+            $called,
+            $bare ? [] : $this->filledSteps($work, $called->steps, $facts),
         );
     }
 
@@ -84,7 +85,7 @@ final readonly class StepMaker
             $position,
             $bare || !$sister->operation->tellsArrival
                 ? null
-                : $this->filledSteps($work, $sister->operation, $sister->operation->steps($facts), $facts),
+                : $this->filledSteps($work, $sister->called->steps, $facts),
         );
     }
 
@@ -143,7 +144,7 @@ final readonly class StepMaker
      *
      * @return list<OrderedStep>
      */
-    private function filledSteps(PlannedWork $work, Operation $operation, array $called, EngineFacts $facts): array
+    private function filledSteps(PlannedWork $work, array $called, EngineFacts $facts): array
     {
         $stops = array_keys(array_filter($called, static fn (Step $step): bool => \in_array(Effect::Stopped, $step->bench->effects, true)));
 

@@ -46,13 +46,14 @@ final readonly class ToolLine
         foreach ($other->holds as $engine => $volume) {
             $holds[$engine] = isset($holds[$engine]) && $holds[$engine]->isAtLeast($volume) ? $holds[$engine] : $volume;
         }
+        $isNewAt = fn (Position $position): bool => !\in_array($position, $this->positions, true);
         $sum = array_reduce($holds, static fn (Volume $sum, Volume $volume): Volume => $sum->plus($volume), Volume::nothing());
 
         return new self(
             $this->name,
-            \count($holds) > 1 ? $sum->inBothUnits().' in all' : $this->size,
-            array_values(array_unique([...$this->positions, ...$other->positions], \SORT_REGULAR)),
-            array_values(array_unique([...$this->uses, ...$other->uses])),
+            [] !== $other->holds && \count($holds) > 1 ? $sum->inBothUnits().' in all' : $this->size,
+            [...$this->positions, ...array_values(array_filter($other->positions, $isNewAt))],
+            [...$this->uses, ...array_values(array_diff($other->uses, $this->uses))],
             $this->standIn,
             $this->wrench,
             $this->firstUse,

@@ -10,6 +10,8 @@ use FreshTack\Core\Fastening\TorqueTightening;
 use FreshTack\Core\Fastening\WrenchChoice;
 use FreshTack\Core\Fastening\WrenchChooser;
 use FreshTack\Core\Plan\Position;
+use FreshTack\Core\Procedure\Called;
+use FreshTack\Core\Procedure\EngineFacts;
 use FreshTack\Core\Procedure\RowFilter;
 use FreshTack\Core\Procedure\ToolNeed;
 use FreshTack\Core\Quantity\Length;
@@ -36,10 +38,13 @@ final class ToolList
     private readonly WrenchChooser $wrenches;
     /** @var array<string, WrenchChoice> by figure: many joints ask for the same */
     private array $chosen = [];
+    /** @var \WeakMap<Called, list<ToolLine>> what turns fasteners: the same at every engine of a kind */
+    private \WeakMap $drivers;
 
     public function __construct(private readonly OrderRequest $request)
     {
         $this->wrenches = new WrenchChooser($request->supplies->wrenches);
+        $this->drivers = new \WeakMap();
     }
 
     /**
@@ -55,7 +60,7 @@ final class ToolList
         foreach ($operations as $operation) {
             $positions = null === $operation->position ? $all : [$operation->position];
             $engine = $engines[$operation->position->value ?? ''] ?? null;
-            $tools = [...$this->needed($operation, $engine), ...self::drivers($operation, $engine), ...self::special($operation, $engine)];
+            $tools = [...$this->needed($operation, $engine), ...$this->drivers($operation, $engine), ...self::special($operation, $engine)];
             foreach ($tools as $line) {
                 $needed = $line->neededBy($operation, $positions);
                 $key = $line->name.'|'.([] === $line->holds ? $line->size : '');
@@ -69,7 +74,7 @@ final class ToolList
     /** @return list<ToolLine> with a torque wrench for every torque that is asked for */
     private function needed(OrderedOperation $operation, ?EngineOrder $engine): array
     {
-        $tools = null === $engine ? $operation->operation->doing->outfit->tools : $operation->operation->tools($engine->facts);
+        $tools = null === $engine ? $operation->operation->doing->outfit->tools : $operation->called->tools;
         $lines = array_map(static fn (ToolNeed $tool): ToolLine => self::tool($tool, $engine), $tools);
         foreach ($operation->steps as $step) {
             $torque = $step->figures->tightening?->torque();
@@ -84,16 +89,19 @@ final class ToolList
         return $lines;
     }
 
-    /** @return list<ToolLine> what turns the fasteners that its steps name, row by row */
-    private static function drivers(OrderedOperation $operation, ?EngineOrder $engine): array
+    /** @return list<ToolLine> */
+    private function drivers(OrderedOperation $operation, ?EngineOrder $engine): array
     {
-        if (null === $engine) {
-            return [];
-        }
+        return null === $engine ? [] : $this->drivers[$operation->called] ??= self::driven($operation->called, $engine->facts);
+    }
+
+    /** @return list<ToolLine> what turns the fasteners that the steps name, row by row */
+    private static function driven(Called $called, EngineFacts $facts): array
+    {
         $lines = [];
-        foreach ($operation->operation->steps($engine->facts) as $step) {
-            $table = null === $step->figures->rows ? null : $engine->facts->value($step->figures->rows)?->content;
-            foreach ($table instanceof Table ? RowFilter::rows($table, $step->figures->where, $engine->facts) : [] as $row) {
+        foreach ($called->steps as $step) {
+            $table = null === $step->figures->rows ? null : $facts->value($step->figures->rows)?->content;
+            foreach ($table instanceof Table ? RowFilter::rows($table, $step->figures->where, $facts) : [] as $row) {
                 $name = self::DRIVERS[$row->words('head') ?? ''] ?? null;
                 $size = $row->cell('size');
                 if (null !== $name) {

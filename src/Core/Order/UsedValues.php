@@ -22,7 +22,7 @@ final readonly class UsedValues
     public static function of(EngineOrder $engine, array $procedures): array
     {
         $paths = [
-            ...array_merge(...array_map(static fn (OrderedOperation $ordered): array => $ordered->operation->needs($engine->facts), $engine->operations)),
+            ...array_merge(...array_map(static fn (OrderedOperation $ordered): array => $ordered->called->needs, $engine->operations)),
             ...array_merge(...array_map(static fn (OrderedOperation $ordered): array => $ordered->operation->asks, $engine->operations)),
             ...self::conditions($engine, $procedures),
             ...self::byTheOrder($engine),

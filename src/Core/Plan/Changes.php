@@ -9,6 +9,8 @@ final readonly class Changes
 {
     /** The attitude that it brings the engine into. */
     public ?Attitude $turnsTo;
+    /** @var array<string, true> what happens at all */
+    private array $happens;
 
     /** @param list<Effect> $effects in the order in which they happen */
     public function __construct(public array $effects = [], public ?Opening $opens = null, public ?Opening $closes = null)
@@ -17,12 +19,13 @@ final readonly class Changes
             static fn (Effect $effect): ?Attitude => $effect->attitude(),
             $effects,
         )))[0] ?? null;
+        $this->happens = array_fill_keys(array_column($effects, 'value'), true);
     }
 
     public function has(Effect ...$any): bool
     {
         foreach ($any as $effect) {
-            if (\in_array($effect, $this->effects, true)) {
+            if (isset($this->happens[$effect->value])) {
                 return true;
             }
         }

@@ -29,7 +29,7 @@ final readonly class GateChecker
         foreach ($sequence as $work) {
             $timed[] = new TimedWork($work, $minute);
             $follows = $work->changes->has(Effect::Started) || '' !== $work->standing->together;
-            $minute += $work->hands->heldMin() + ($follows && 0 === $work->hands->unattendedMin ? 0 : $work->hands->unattendedMin);
+            $minute += $work->hands->heldMin + ($follows && 0 === $work->hands->unattendedMin ? 0 : $work->hands->unattendedMin);
         }
         $this->checkTimed($rig, $timed);
     }

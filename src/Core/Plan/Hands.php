@@ -7,6 +7,9 @@ namespace FreshTack\Core\Plan;
 /** Whose time a work takes, and where at the engine. */
 final readonly class Hands
 {
+    /** Minutes in which somebody is held by it. */
+    public int $heldMin;
+
     /**
      * @param int $handsOnMin    minutes at work
      * @param int $presenceMin   minutes after them, of staying by a running engine
@@ -20,11 +23,6 @@ final readonly class Hands
         public int $people = 1,
         public Zone $zone = Zone::Powerhead,
     ) {
-    }
-
-    /** Minutes in which somebody is held by it. */
-    public function heldMin(): int
-    {
-        return $this->handsOnMin + $this->presenceMin;
+        $this->heldMin = $handsOnMin + $presenceMin;
     }
 }

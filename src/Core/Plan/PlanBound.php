@@ -106,7 +106,7 @@ final readonly class PlanBound
         $places = [];
         foreach ($rig->works as $work) {
             $below = $work->hands->zone->isBelow();
-            if (null !== $work->position && null !== $below && $work->hands->heldMin() > 0) {
+            if (null !== $work->position && null !== $below && $work->hands->heldMin > 0) {
                 $places[$work->position->value.($below ? ' below' : ' above')] = true;
             }
         }

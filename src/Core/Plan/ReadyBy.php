@@ -72,7 +72,7 @@ final readonly class ReadyBy
     {
         $busy = [];
         foreach ($timeline->entries as $entry) {
-            for ($minute = $entry->startMin; $minute < $entry->heldEndMin(); ++$minute) {
+            for ($minute = $entry->startMin; $minute < $entry->heldEndMin; ++$minute) {
                 $busy[$minute] = true;
             }
         }

@@ -26,11 +26,11 @@ final readonly class ReplayedEngine
         if ([] === $this->going) {
             return $this;
         }
-        $ending = array_values(array_filter($this->going, static fn (TimedWork $timed): bool => $timed->endMin() <= $minute));
+        $ending = array_values(array_filter($this->going, static fn (TimedWork $timed): bool => $timed->endMin <= $minute));
         if ([] === $ending) {
             return $this;
         }
-        usort($ending, static fn (TimedWork $a, TimedWork $b): int => $a->endMin() <=> $b->endMin());
+        usort($ending, static fn (TimedWork $a, TimedWork $b): int => $a->endMin <=> $b->endMin);
 
         return array_reduce($ending, static fn (self $engine, TimedWork $timed): self => $engine->ended($timed), $this);
     }
@@ -139,7 +139,7 @@ final readonly class ReplayedEngine
         return new self(
             null === $closes ? $state : $state->withClosed($closes),
             array_values(array_filter($this->going, static fn (TimedWork $other): bool => $other !== $timed)),
-            $disturbs ? $timed->endMin() : $this->disturbedAt,
+            $disturbs ? $timed->endMin : $this->disturbedAt,
         );
     }
 }

@@ -31,7 +31,7 @@ final readonly class Stretch
         $this->unattendedMin = $works[\count($works) - 1]->hands->unattendedMin;
         [$this->enters, $this->leaves] = self::attitudes($works);
         $zones = array_merge(...array_map(
-            static fn (PlannedWork $work): array => $work->hands->heldMin() > 0 ? $work->hands->zone->parts() : [],
+            static fn (PlannedWork $work): array => $work->hands->heldMin > 0 ? $work->hands->zone->parts() : [],
             $works,
         ));
         $this->zones = array_values(array_unique(array_map(static fn (Zone $zone): string => $zone->value, $zones)));
@@ -54,7 +54,7 @@ final readonly class Stretch
         foreach ($this->works as $place => $work) {
             $runs = $runs || $work->has(Effect::Started);
             $isHands = $work->hands->zone->isInReach()
-                && $work->hands->heldMin() > 0
+                && $work->hands->heldMin > 0
                 && (!$work->changes->isMode() || null !== $work->changes->turnsTo);
             if (!$runs && $isHands) {
                 return $this->offsets[$place];
@@ -91,7 +91,7 @@ final readonly class Stretch
         $minutes = $held = 0;
         foreach ($works as $work) {
             $offsets[] = $minutes;
-            $held = $minutes + $work->hands->heldMin();
+            $held = $minutes + $work->hands->heldMin;
             $minutes = $held + $work->hands->unattendedMin;
         }
 

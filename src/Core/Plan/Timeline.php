@@ -31,7 +31,7 @@ final readonly class Timeline
         $present = [];
         foreach ($this->entries as $entry) {
             foreach ($entry->technicians as $technician) {
-                for ($minute = $entry->handsOnEndMin(); $minute < $entry->heldEndMin(); ++$minute) {
+                for ($minute = $entry->timed->handsOnEndMin(); $minute < $entry->heldEndMin; ++$minute) {
                     $present[$technician.' '.$minute] = true;
                 }
             }
@@ -81,9 +81,9 @@ final readonly class Timeline
     {
         $filling = $wait->work->hands->unattendedMin > 0
             ? array_filter($this->entries, static fn (TimelineEntry $entry): bool => $entry !== $wait
-                && $entry->heldEndMin() > $entry->startMin
-                && $entry->startMin < $wait->endMin()
-                && $entry->heldEndMin() > $wait->heldEndMin())
+                && $entry->heldEndMin > $entry->startMin
+                && $entry->startMin < $wait->endMin
+                && $entry->heldEndMin > $wait->heldEndMin)
             : [];
 
         return array_values(array_map(static fn (TimelineEntry $entry): string => $entry->id(), $filling));

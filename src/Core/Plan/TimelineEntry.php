@@ -8,6 +8,9 @@ namespace FreshTack\Core\Plan;
 final readonly class TimelineEntry
 {
     public TimedWork $timed;
+    /** Minute from which on nobody is held by it. */
+    public int $heldEndMin;
+    public int $endMin;
 
     /**
      * @param int       $startMin    minutes from the beginning
@@ -17,26 +20,11 @@ final readonly class TimelineEntry
     public function __construct(public PlannedWork $work, public int $startMin, public array $technicians, public bool $helper)
     {
         $this->timed = new TimedWork($work, $startMin, $technicians);
+        [$this->heldEndMin, $this->endMin] = [$this->timed->heldEndMin, $this->timed->endMin];
     }
 
     public function id(): string
     {
         return $this->work->id->text;
-    }
-
-    public function handsOnEndMin(): int
-    {
-        return $this->timed->handsOnEndMin();
-    }
-
-    /** Minute from which on nobody is held by it. */
-    public function heldEndMin(): int
-    {
-        return $this->timed->heldEndMin();
-    }
-
-    public function endMin(): int
-    {
-        return $this->timed->endMin();
     }
 }

@@ -24,7 +24,7 @@ final readonly class TimelineMaker
                     $walked->starts[$number] + $stretch->offsets[$place],
                     \count($timed),
                     $work,
-                    $work->hands->heldMin() > 0 ? $walked->by[$number] : [],
+                    $work->hands->heldMin > 0 ? $walked->by[$number] : [],
                 ];
             }
         }

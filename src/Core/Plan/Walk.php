@@ -160,7 +160,7 @@ final class Walk
         $enters = $this->map->stretches[$number]->enters;
         $turn = $this->turns($number) && null !== $enters ? $this->map->turn($number, $enters) : null;
 
-        return $start + ($turn?->hands->heldMin() ?? 0);
+        return $start + ($turn?->hands->heldMin ?? 0);
     }
 
     /** Whether something where he stands can be gone on with so soon that walking away does not pay. */
@@ -312,7 +312,7 @@ final class Walk
             $turn = $this->map->turn($number, $stretch->enters);
             if (null !== $turn) {
                 $this->walked->turns[$number] = [$turn, $start];
-                $start += $turn->hands->heldMin();
+                $start += $turn->hands->heldMin;
                 $this->engines[$position]->takeAll($start);
                 $this->turnsUntil = max($this->turnsUntil, $start);
             }

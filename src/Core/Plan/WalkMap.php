@@ -100,7 +100,7 @@ final readonly class WalkMap
     {
         $all = array_values(array_filter(
             array_map(
-                static fn (PlannedWork $work): ?bool => $work->hands->heldMin() > 0 ? $work->hands->zone->isBelow() : null,
+                static fn (PlannedWork $work): ?bool => $work->hands->heldMin > 0 ? $work->hands->zone->isBelow() : null,
                 $stretch->works,
             ),
             \is_bool(...),
@@ -113,7 +113,7 @@ final readonly class WalkMap
     {
         foreach ($stretch->works as $place => $work) {
             if ($work->has(Effect::Stopped)) {
-                return $stretch->offsets[$place] + $work->hands->heldMin();
+                return $stretch->offsets[$place] + $work->hands->heldMin;
             }
         }
 

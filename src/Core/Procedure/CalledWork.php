@@ -82,7 +82,10 @@ final class CalledWork
         $needs = array_merge(...array_map(static fn (Procedure $procedure): array => $procedure->needsOf($facts), $this->of($tasks)));
         $missing = array_filter($needs, static fn (string $path): bool => !$facts->knows($path));
         foreach ($this->operations($facts, $tasks) as [, $operation]) {
-            $this->missing[spl_object_id($operation)] ??= array_values(array_filter($operation->needs($facts), static fn (string $path): bool => !$facts->knows($path)));
+            $this->missing[spl_object_id($operation)] ??= array_values(array_filter(
+                $facts->called($operation)->needs,
+                static fn (string $path): bool => !$facts->knows($path),
+            ));
             array_push($missing, ...$this->missing[spl_object_id($operation)]);
         }
 

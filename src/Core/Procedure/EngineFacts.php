@@ -18,17 +18,19 @@ use FreshTack\Core\SpecBook\Task;
  */
 final readonly class EngineFacts
 {
-    /** Each figure is put into words once. */
-    private ShownFigures $shown;
-
     /**
      * @param array<string, Figure> $worked by path
      * @param array<string, string> $raw    for conditions, by path
      * @param list<Task>            $tasks  that are done on it
      */
-    public function __construct(public SpecSheet $sheet, private array $worked, private array $raw, private array $tasks = [], private ?Schools $schools = null)
-    {
-        $this->shown = new ShownFigures();
+    public function __construct(
+        public SpecSheet $sheet,
+        private array $worked,
+        private array $raw,
+        private array $tasks = [],
+        private ?Schools $schools = null,
+        private Answers $answers = new Answers(),
+    ) {
     }
 
     /** Before anything is ordered: drained warm, as the sheet drains it. */
@@ -44,7 +46,7 @@ final readonly class EngineFacts
     /** @param list<Task> $tasks */
     public function withTasks(array $tasks): self
     {
-        return new self($this->sheet, $this->worked, $this->raw, $tasks, $this->schools);
+        return new self($this->sheet, $this->worked, $this->raw, $tasks, $this->schools, $this->answers);
     }
 
     /** The tasks that are done on it, as one text. */
@@ -56,11 +58,18 @@ final readonly class EngineFacts
     /** Whether anything answers, without working out how it would be shown. */
     public function knows(string $path): bool
     {
+        return $this->answers->known[$path] ??= $this->isKnown($path);
+    }
+
+    private function isKnown(string $path): bool
+    {
+        $asked = FactPath::read($path);
+
         return isset($this->worked[$path])
             || null !== $this->value($path)
             || null !== $this->school($path)
-            || null !== FactPath::read($path)?->field?->spec()->usual
-            || null !== FactPath::read($path)?->task;
+            || null !== $asked?->field?->spec()->usual
+            || null !== $asked?->task;
     }
 
     public function figure(string $path): ?Figure
@@ -68,9 +77,8 @@ final readonly class EngineFacts
         if (isset($this->worked[$path])) {
             return $this->worked[$path];
         }
-        $this->shown->figures[$path] ??= $this->made($path);
 
-        return $this->shown->figures[$path];
+        return $this->answers->figures[$path] ??= $this->made($path);
     }
 
     private function made(string $path): ?Figure
@@ -97,10 +105,36 @@ final readonly class EngineFacts
 
     public function raw(string $path): ?string
     {
-        $asked = FactPath::read($path);
-        if (null !== $asked?->task) {
-            return \in_array($asked->task, $this->tasks, true) ? 'yes' : 'no';
+        $task = FactPath::read($path)?->task;
+        if (null !== $task) {
+            return \in_array($task, $this->tasks, true) ? 'yes' : 'no';
         }
+        if (!\array_key_exists($path, $this->answers->raw)) {
+            $this->answers->raw[$path] = $this->asked($path);
+        }
+
+        return $this->answers->raw[$path];
+    }
+
+    /** Whether it is done at all: found out once, likewise. */
+    public function callFor(Operation $operation): bool
+    {
+        return $operation->asksForTasks
+            ? $operation->calling->when->holds($this)
+            : $this->answers->done[$operation] ??= $operation->calling->when->holds($this);
+    }
+
+    /** What of it these call for: found out once, unless it asks what else is done. */
+    public function called(Operation $operation): Called
+    {
+        return $operation->asksForTasks
+            ? $operation->calledBy($this)
+            : $this->answers->called[$operation] ??= $operation->calledBy($this);
+    }
+
+    private function asked(string $path): ?string
+    {
+        $asked = FactPath::read($path);
         $content = $this->value($path)?->content;
 
         return match (true) {

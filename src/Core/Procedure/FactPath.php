@@ -24,6 +24,15 @@ final readonly class FactPath
     /** @return self|null null if nothing is asked for by this */
     public static function read(string $text): ?self
     {
+        /** @var array<string, self> $known each is taken apart once */
+        static $known = [];
+        $path = $known[$text] ?? self::taken($text);
+
+        return null === $path ? null : $known[$text] = $path;
+    }
+
+    private static function taken(string $text): ?self
+    {
         $field = SheetField::tryFrom($text);
         [$kind, $rest] = [...explode('.', $text, 2), ''];
         $task = 'task' === $kind ? Task::tryFrom($rest) : null;

@@ -16,6 +16,8 @@ final readonly class Operation
     private array $always;
     /** @var list<string> paths that decide what of it is done */
     public array $asks;
+    /** Whether what of it is done depends on what else is. */
+    public bool $asksForTasks;
     /** Whether a step of it shows the level that was read on arrival. */
     public bool $tellsArrival;
 
@@ -33,6 +35,10 @@ final readonly class Operation
             ...array_map(static fn (PartUse $part): array => $part->when->paths(), $doing->outfit->parts),
             ...array_map(static fn (ToolNeed $tool): array => $tool->when->paths(), $doing->outfit->tools),
         )));
+        $this->asksForTasks = [] !== array_filter(
+            $this->asks,
+            static fn (string $path): bool => null !== FactPath::read($path)?->task,
+        );
         $this->tellsArrival = [] !== array_filter(
             $doing->steps,
             static fn (Step $step): bool => \in_array('order.arrival', $step->needs, true),
@@ -43,33 +49,17 @@ final readonly class Operation
         )));
     }
 
-    /** @return list<string> every path that it needs of these facts, each once */
-    public function needs(EngineFacts $facts): array
+    /** Asked by way of the facts, which remember. */
+    public function calledBy(EngineFacts $facts): Called
     {
-        $parts = array_filter($this->doing->outfit->parts, static fn (PartUse $part): bool => $part->when->holds($facts));
-        $needs = array_merge(
+        $holds = static fn (Step|ToolNeed|PartUse $each): bool => $each->when->holds($facts);
+
+        return new Called(
+            array_values(array_filter($this->doing->steps, $holds)),
+            array_values(array_filter($this->doing->outfit->tools, $holds)),
+            array_values(array_filter($this->doing->outfit->parts, $holds)),
             $this->always,
-            array_values(array_filter(
-                array_map(static fn (ToolNeed $tool): ?string => $tool->size, $this->tools($facts)),
-                \is_string(...),
-            )),
-            array_map(static fn (PartUse $part): string => $part->field, array_values($parts)),
-            ...array_map(static fn (Step $step): array => $step->needs, $this->steps($facts)),
         );
-
-        return array_values(array_unique($needs));
-    }
-
-    /** @return list<ToolNeed> likewise */
-    public function tools(EngineFacts $facts): array
-    {
-        return array_values(array_filter($this->doing->outfit->tools, static fn (ToolNeed $tool): bool => $tool->when->holds($facts)));
-    }
-
-    /** @return list<Step> those that these facts call for */
-    public function steps(EngineFacts $facts): array
-    {
-        return array_values(array_filter($this->doing->steps, static fn (Step $step): bool => $step->when->holds($facts)));
     }
 
     public function opensOrCloses(): ?Opening

@@ -20,10 +20,7 @@ final readonly class Procedure
     /** @return list<Operation> those that these facts call for */
     public function operationsFor(EngineFacts $facts): array
     {
-        return array_values(array_filter(
-            $this->operations,
-            static fn (Operation $operation): bool => $operation->calling->when->holds($facts),
-        ));
+        return array_values(array_filter($this->operations, $facts->callFor(...)));
     }
 
     /** @return list<string> paths of what can't be left open on such an engine, whatever its operations need */
@@ -40,7 +37,7 @@ final readonly class Procedure
         $operations = $this->operationsFor($facts);
         $needs = array_merge(
             $this->needsOf($facts),
-            ...array_map(static fn (Operation $operation): array => $operation->needs($facts), $operations),
+            ...array_map(static fn (Operation $operation): array => $facts->called($operation)->needs, $operations),
         );
 
         return array_values(array_unique(array_filter($needs, static fn (string $path): bool => !$facts->knows($path))));

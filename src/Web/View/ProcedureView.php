@@ -38,7 +38,7 @@ final readonly class ProcedureView
             'title' => $operation->title,
             'attendedMin' => $operation->doing->times->attended->in($facts)->count,
             'why' => $operation->why,
-            'steps' => array_map(static fn (Step $step): array => self::step($step, $facts), $operation->steps($facts)),
+            'steps' => array_map(static fn (Step $step): array => self::step($step, $facts), $facts->called($operation)->steps),
         ];
     }
 

@@ -201,7 +201,7 @@ final class ByHandTest extends TestCase
                 $work = self::entry($order, $move->work->text);
                 self::assertLessThanOrEqual(
                     self::start($order, $move->before->text),
-                    $work->heldEndMin(),
+                    $work->heldEndMin,
                     $move->work->text.' before '.$move->before->text,
                 );
             }
@@ -268,7 +268,7 @@ final class ByHandTest extends TestCase
 
     private static function end(WorkOrder $order, string $id): int
     {
-        return self::entry($order, $id)->endMin();
+        return self::entry($order, $id)->endMin;
     }
 
     private static function entry(WorkOrder $order, string $id): TimelineEntry

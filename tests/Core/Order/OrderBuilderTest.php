@@ -436,7 +436,7 @@ final class OrderBuilderTest extends TestCase
         $busy = [];
         foreach ($order->timeline->entries as $entry) {
             foreach ($entry->technicians as $technician) {
-                for ($minute = $entry->startMin; $minute < $entry->heldEndMin(); ++$minute) {
+                for ($minute = $entry->startMin; $minute < $entry->heldEndMin; ++$minute) {
                     self::assertArrayNotHasKey("$technician|$minute", $busy, $entry->id());
                     $busy["$technician|$minute"] = true;
                 }

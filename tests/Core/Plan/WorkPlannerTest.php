@@ -167,9 +167,9 @@ final class WorkPlannerTest extends TestCase
             $drains = array_values(array_filter($timeline->entries, static fn (TimelineEntry $entry): bool => str_starts_with($entry->id(), $position.'.drain-')));
             $gather = self::entry($timeline->entries, $position.'.gather');
             self::assertSame([$warm->technicians, $warm->technicians], [$gather->technicians, $drains[0]->technicians]);
-            self::assertGreaterThanOrEqual($warm->endMin(), $gather->startMin);
-            self::assertSame($gather->endMin(), $drains[0]->startMin);
-            self::assertLessThanOrEqual(25, $drains[0]->startMin - $warm->endMin(), 'the oil would be cold');
+            self::assertGreaterThanOrEqual($warm->endMin, $gather->startMin);
+            self::assertSame($gather->endMin, $drains[0]->startMin);
+            self::assertLessThanOrEqual(25, $drains[0]->startMin - $warm->endMin, 'the oil would be cold');
         }
     }
 

@@ -63,7 +63,7 @@ final readonly class ClosingCheck
             }
             $before = $timed;
             foreach (\array_slice($own, $place + 1) as $next) {
-                if ([] !== $next->sameHands($before) && $next->startMin === $before->heldEndMin()) {
+                if ([] !== $next->sameHands($before) && $next->startMin === $before->heldEndMin) {
                     if ($isOn($next)) {
                         continue 2;
                     }
@@ -152,12 +152,12 @@ final readonly class ClosingCheck
      */
     private function askWaits(array $own, array $needing, TimedWork $closing, string $open, Zone $zone, \Closure $isWanted): void
     {
-        $since = $needing[0]->heldEndMin();
+        $since = $needing[0]->heldEndMin;
         foreach ($own as $timed) {
             if (
                 $timed->startMin < $since
                 || $timed->startMin >= $closing->startMin
-                || 0 === $timed->work->hands->heldMin()
+                || 0 === $timed->work->hands->heldMin
                 || !$timed->work->hands->zone->meets($zone)
             ) {
                 continue;
@@ -177,7 +177,7 @@ final readonly class ClosingCheck
     private static function drips(array $needing, int $minute): bool
     {
         foreach ($needing as $timed) {
-            if ($timed->heldEndMin() <= $minute && $minute < $timed->endMin()) {
+            if ($timed->heldEndMin <= $minute && $minute < $timed->endMin) {
                 return true;
             }
         }
@@ -251,7 +251,7 @@ final readonly class ClosingCheck
                 $timed !== $closing
                 && $timed->startMin >= $closing->startMin
                 && !$timed->work->changes->isMode()
-                && $timed->work->hands->heldMin() > 0
+                && $timed->work->hands->heldMin > 0
             ) {
                 throw GateBroken::between(Gate::CowlLast, $closing->work, $timed->work);
             }

@@ -21,10 +21,10 @@ final readonly class HandsCheck
     /** @throws GateBroken */
     public function check(): void
     {
-        $held = array_values(array_filter($this->plan, static fn (TimedWork $timed): bool => $timed->work->hands->heldMin() > 0));
+        $held = array_values(array_filter($this->plan, static fn (TimedWork $timed): bool => $timed->work->hands->heldMin > 0));
         foreach ($held as $place => $timed) {
             self::askAttitude($timed->work);
-            for ($next = $place + 1; isset($held[$next]) && $held[$next]->startMin < $timed->heldEndMin(); ++$next) {
+            for ($next = $place + 1; isset($held[$next]) && $held[$next]->startMin < $timed->heldEndMin; ++$next) {
                 $this->askBoth($timed, $held[$next]);
             }
         }

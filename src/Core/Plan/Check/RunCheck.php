@@ -42,12 +42,12 @@ final readonly class RunCheck
         foreach ($run as $place => $timed) {
             $by = array_values(array_intersect($by, $timed->technicians));
             $next = $run[$place + 1] ?? null;
-            $isAlone = [] === $by || (null !== $next && $next->startMin > $timed->heldEndMin());
+            $isAlone = [] === $by || (null !== $next && $next->startMin > $timed->heldEndMin);
             !$isAlone && (null === $next || 0 === $timed->work->hands->unattendedMin) || throw GateBroken::unattended($timed->work);
         }
         [$from, $to] = self::span($run);
         foreach ($this->plan as $other) {
-            if ($other->startMin >= $to || $other->heldEndMin() <= $from || \in_array($other, $run, true)) {
+            if ($other->startMin >= $to || $other->heldEndMin <= $from || \in_array($other, $run, true)) {
                 continue;
             }
             $attends = (Runs::isLockoutOnly($other) || $this->runs->has($other)) && null !== $other->work->position
@@ -68,7 +68,7 @@ final readonly class RunCheck
         $start = $run[0]->work;
         [$from, $to] = self::span($run);
         foreach ($this->plan as $other) {
-            $held = $other->startMin < $to && $other->heldEndMin() > $from;
+            $held = $other->startMin < $to && $other->heldEndMin > $from;
             if (
                 !$held
                 || $this->runs->has($other)
@@ -104,7 +104,7 @@ final readonly class RunCheck
             $since >= $to || $until <= $from || throw GateBroken::meanwhile(Gate::RigFuelTight, $start, $opened->work);
         }
         foreach ($sprayed as $other) {
-            if ($other->startMin < $to && $other->endMin() > $from) {
+            if ($other->startMin < $to && $other->endMin > $from) {
                 throw GateBroken::meanwhile(Gate::NoVapour, $start, $other->work);
             }
         }
@@ -121,7 +121,7 @@ final readonly class RunCheck
             $until = \PHP_INT_MAX;
             foreach (\array_slice($this->plan, $place) as $later) {
                 if ($later->work->position === $timed->work->position && $later->work->has(Effect::FuelProven)) {
-                    $until = $later->endMin();
+                    $until = $later->endMin;
                     break;
                 }
             }
@@ -162,7 +162,7 @@ final readonly class RunCheck
             if (!$isStarted && !$timed->work->has(Effect::Started)) {
                 throw GateBroken::between(Gate::LiftedForStart, $lifting->work, $timed->work);
             }
-            if ($timed->startMin > $before->heldEndMin() || [] === $timed->sameHands($before)) {
+            if ($timed->startMin > $before->heldEndMin || [] === $timed->sameHands($before)) {
                 throw GateBroken::late(Gate::LiftedForStart, $before->work, $timed->work);
             }
             $isStarted = true;
@@ -192,6 +192,6 @@ final readonly class RunCheck
      */
     private static function span(array $run): array
     {
-        return [$run[0]->startMin, $run[\count($run) - 1]->heldEndMin()];
+        return [$run[0]->startMin, $run[\count($run) - 1]->heldEndMin];
     }
 }
