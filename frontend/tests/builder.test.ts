@@ -38,7 +38,14 @@ function anOrder(change: Partial<WorkOrder> = {}): WorkOrder {
   return { ...document, kits: [], labour, ...change }
 }
 function aPlan(change: Partial<Plan> = {}): Plan {
-  return { timeline: null, readyBy: '2026-11-30T09:20:00+01:00', readyWhy: [], aloneMin: 120, ...change }
+  return {
+    timeline: null,
+    readyBy: '2026-11-30T09:20:00+01:00',
+    readyWhy: [],
+    readyIfNeeded: null,
+    aloneMin: 120,
+    ...change,
+  }
 }
 
 describe('the figures on the slip', () => {
@@ -53,6 +60,17 @@ describe('the figures on the slip', () => {
     expect(await words(SlipFigures, { work: anOrder(), plan, draft: null })).toContain(
       'not known Short, and nobody knows until when: QV-61067.',
     )
+  })
+
+  it('say when it is ready if it also takes what is only perhaps needed and short', async () => {
+    const shown = async (at: string | null): Promise<string> =>
+      words(SlipFigures, {
+        work: anOrder(),
+        plan: aPlan({ readyIfNeeded: { parts: ['QV-61062'], at, why: [] } }),
+        draft: null,
+      })
+    expect(await shown('2026-12-02T11:00:00+01:00')).toContain('if QV-61062 is needed why Wed 2 Dec, 11:00')
+    expect(await shown(null)).toContain('Mon 30 Nov, 09:20 if QV-61062 is needed why not known')
   })
 
   it('say what is short and when it is expected', async () => {

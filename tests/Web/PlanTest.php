@@ -28,6 +28,29 @@ final class PlanTest extends ApiTestCase
         self::assertNull($this->call('GET', "/api/orders/$number")->at('work')->at('timeline')->raw());
     }
 
+    public function testWhatIsPerhapsNeededAndShortGivesASecondDate(): void
+    {
+        [$number, $draft] = $this->draftOfTwin();
+        $draft['engines'] = array_map(
+            static fn (mixed $engine): array => [...(\is_array($engine) ? $engine : []), 'tasks' => ['external_anodes']],
+            \is_array($draft['engines']) ? $draft['engines'] : [],
+        );
+        $perhaps = array_values(array_filter(
+            $this->call('POST', "/api/orders/$number/preview", $draft)->at('work')->at('parts')->list(),
+            static fn (Cursor $part): bool => true === $part->at('atHand')->raw(),
+        ))[0]->at('number')->string();
+        self::assertNull($this->call('POST', "/api/orders/$number/timeline", $draft)->at('readyIfNeeded')->raw());
+        $this->entities()->getConnection()->update('part', ['in_stock' => 0, 'on_order' => 0], ['number' => $perhaps]);
+
+        $plan = $this->call('POST', "/api/orders/$number/timeline", $draft);
+        self::assertStringStartsWith('2026-03-18T', $plan->at('readyBy')->string());
+        self::assertSame([[$perhaps], null], [$plan->at('readyIfNeeded')->at('parts')->raw(), $plan->at('readyIfNeeded')->at('at')->raw()]);
+
+        $promised = $this->call('POST', "/api/orders/$number/timeline", [...$draft, 'partsOn' => '2026-03-20']);
+        self::assertStringStartsWith('2026-03-18T', $promised->at('readyBy')->string());
+        self::assertStringStartsWith('2026-03-20T', $promised->at('readyIfNeeded')->at('at')->string());
+    }
+
     public function testADraftWithoutATaskHasNoPlan(): void
     {
         [$number, $draft] = $this->draftOfTwin();

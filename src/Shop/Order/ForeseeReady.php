@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Shop\Order;
 
 use FreshTack\Core\Order\WorkOrder;
+use FreshTack\Core\Parts\Arrivals;
 use FreshTack\Core\Parts\PartLine;
 use FreshTack\Core\Plan\ReadyBy;
 use FreshTack\Shop\ShopSettings;
@@ -17,16 +18,27 @@ final readonly class ForeseeReady
     {
     }
 
-    public function __invoke(WorkOrder $order, Draft $draft): ReadyBy
+    public function __invoke(WorkOrder $order, Draft $draft): Readiness
+    {
+        $short = array_filter($order->parts->lines, static fn (PartLine $line): bool => $line->short() > 0);
+        $used = array_values(array_filter($short, static fn (PartLine $line): bool => !$line->atHand));
+        $perhaps = array_values(array_filter($short, static fn (PartLine $line): bool => $line->atHand));
+
+        return new Readiness(
+            $this->with($used, $order, $draft),
+            [] === $perhaps ? null : $this->with(array_values($short), $order, $draft),
+            array_map(static fn (PartLine $line): string => $line->number, $perhaps),
+        );
+    }
+
+    /** @param list<PartLine> $short what the work waits for */
+    private function with(array $short, WorkOrder $order, Draft $draft): ReadyBy
     {
         $zone = $this->settings->zone();
         $now = $this->clock->now()->setTimezone($zone);
-        $short = array_values(array_filter($order->parts->lines, static fn (PartLine $line): bool => $line->short() > 0 && !$line->atHand));
-        $days = array_map(static fn (PartLine $line): ?\DateTimeImmutable => $draft->partsOn ?? $line->arrivesOn($now), $short);
-        $last = [] === $days ? null : max($days);
-        $arrival = null === $last ? null : new \DateTimeImmutable($last->format('Y-m-d'), $zone);
-        $unknown = array_values(array_filter(array_map(static fn (PartLine $line, ?\DateTimeImmutable $day): ?string => null === $day ? $line->number : null, $short, $days), \is_string(...)));
+        $arrivals = Arrivals::of($short, $now, $draft->partsOn);
+        $last = null === $arrivals->last ? null : new \DateTimeImmutable($arrivals->last->format('Y-m-d'), $zone);
 
-        return ReadyBy::of($order->timeline, $this->settings->workingHours(), $now, $arrival, $unknown);
+        return ReadyBy::of($order->timeline, $this->settings->workingHours(), $now, $last, $arrivals->unknown);
     }
 }

@@ -55,7 +55,7 @@ final readonly class FreezeOrder
             Json::encode($this->assembler->document($request, $file->draft, $assessed)),
             Json::encode($document),
             \count($order->blocked()),
-            ($this->ready)($order, $file->draft)->at,
+            ($this->ready)($order, $file->draft)->planned->at,
         );
     }
 }

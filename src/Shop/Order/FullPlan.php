@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Order;
 
-use FreshTack\Core\Plan\ReadyBy;
 use FreshTack\Core\Quantity\Minutes;
 
 /** The order as it would be issued. */
@@ -15,7 +14,7 @@ final readonly class FullPlan
      * @param array<string, mixed> $work  the work order with its timeline
      * @param Minutes              $alone of people, if every task were done in an order of its own
      */
-    public function __construct(public string $seal, public array $work, public ReadyBy $readyBy, public Minutes $alone)
+    public function __construct(public string $seal, public array $work, public Readiness $ready, public Minutes $alone)
     {
     }
 }

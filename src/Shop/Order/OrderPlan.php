@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Order;
 
-use FreshTack\Core\Plan\ReadyBy;
 use FreshTack\Core\Plan\Timeline;
 use FreshTack\Core\Quantity\Minutes;
 
@@ -12,7 +11,7 @@ use FreshTack\Core\Quantity\Minutes;
 final readonly class OrderPlan
 {
     /** @param Minutes $alone hands-on, if every task were done in an order of its own */
-    public function __construct(public Timeline $timeline, public ReadyBy $readyBy, public Minutes $alone)
+    public function __construct(public Timeline $timeline, public Readiness $ready, public Minutes $alone)
     {
     }
 }

@@ -13,6 +13,7 @@ use FreshTack\Shop\Order\Orders;
 use FreshTack\Shop\Order\PlanOrder;
 use FreshTack\Web\Http\Body;
 use FreshTack\Web\Http\SessionLock;
+use FreshTack\Web\View\ReadinessView;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -39,10 +40,9 @@ final readonly class TimelineController
         $draft = Body::read($request, static fn (Cursor $body): Draft => DraftReader::at($body));
         $plan = ($this->plan)($this->orders->get($number), $draft);
 
-        return new JsonResponse(null === $plan ? ['timeline' => null, 'readyBy' => null, 'readyWhy' => [], 'aloneMin' => 0] : [
+        return new JsonResponse(null === $plan ? ['timeline' => null, ...ReadinessView::none(), 'aloneMin' => 0] : [
             'timeline' => TimelineDocument::of($plan->timeline),
-            'readyBy' => $plan->readyBy->at?->format(\DATE_ATOM),
-            'readyWhy' => $plan->readyBy->reasons,
+            ...ReadinessView::of($plan->ready),
             'aloneMin' => $plan->alone->count,
         ]);
     }
@@ -59,11 +59,10 @@ final readonly class TimelineController
         $draft = Body::read($request, static fn (Cursor $body): Draft => DraftReader::at($body));
         $plan = $this->plan->full($this->orders->get($number), $draft);
 
-        return new JsonResponse(null === $plan ? ['seal' => null, 'work' => null, 'readyBy' => null, 'readyWhy' => [], 'aloneMin' => 0] : [
+        return new JsonResponse(null === $plan ? ['seal' => null, 'work' => null, ...ReadinessView::none(), 'aloneMin' => 0] : [
             'seal' => $plan->seal,
             'work' => $plan->work,
-            'readyBy' => $plan->readyBy->at?->format(\DATE_ATOM),
-            'readyWhy' => $plan->readyBy->reasons,
+            ...ReadinessView::of($plan->ready),
             'aloneMin' => $plan->alone->count,
         ]);
     }

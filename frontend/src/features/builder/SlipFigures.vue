@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Draft, Plan, WorkOrder } from '@/shared/api/types'
-import WhyButton from '@/shared/ui/WhyButton.vue'
-import { dayText, litresText, minutesText, moneyText, ownUnit, readyText } from '@/shared/units'
+import { dayText, litresText, minutesText, moneyText, ownUnit } from '@/shared/units'
+import ReadyDates from './ReadyDates.vue'
 
 /** How long, what to pull, what is short, when it is ready. */
 const props = defineProps<{ work: WorkOrder; plan: Plan | null; draft: Draft | null }>()
@@ -11,12 +11,12 @@ const emit = defineEmits<{ change: [part: Partial<Draft>] }>()
 const used = computed(() => props.work.parts.filter((part) => !part.atHand))
 const pieces = computed(() => used.value.reduce((sum, part) => sum + part.count, 0))
 const short = computed(() => used.value.filter((part) => part.short > 0))
+const anyShort = computed(() => props.work.parts.filter((part) => part.short > 0))
 const elapsed = computed(() => props.plan?.timeline?.elapsedMin ?? props.work.labour.elapsedMin)
 const changes = computed(() => props.plan?.timeline?.changes ?? props.work.labour.changes)
 const saved = computed(() =>
   Math.max(0, (props.plan?.aloneMin ?? 0) - props.work.labour.handsOnMin - props.work.labour.presenceMin),
 )
-const ready = computed(() => (props.plan?.readyBy ? readyText(props.plan.readyBy) : null))
 const unit = (code: string): string => ({ us_qt: 'US qt', us_gal: 'US gal' })[code] ?? code
 const containers = (pool: WorkOrder['oil'][number]): string =>
   (pool.plan?.picks ?? [])
@@ -28,11 +28,7 @@ function expect(event: Event): void {
 </script>
 
 <template>
-  <dl v-if="plan" class="ready">
-    <dt>ready by <WhyButton about="Ready by" :text="plan.readyWhy.join(' ')" /></dt>
-    <dd class="weighty">{{ ready ?? 'not known' }}</dd>
-  </dl>
-  <p v-if="plan && !ready" class="small trap">{{ plan.readyWhy[0] }}</p>
+  <ReadyDates v-if="plan" :plan="plan" />
   <dl>
     <dt>elapsed</dt>
     <dd>{{ minutesText(elapsed) }}</dd>
@@ -79,8 +75,8 @@ function expect(event: Event): void {
       <strong>{{ part.short }} short:</strong> {{ part.number }} {{ part.description
       }}{{ part.arrivesOn ? `, expected ${dayText(part.arrivesOn)}` : '' }}
     </p>
-    <label v-if="short.length > 0 && draft" class="small"
-      >{{ short.some((part) => !part.arrivesOn) ? 'They are expected on' : 'All of them on' }}
+    <label v-if="anyShort.length > 0 && draft" class="small"
+      >{{ anyShort.some((part) => !part.arrivesOn) ? 'They are expected on' : 'All of them on' }}
       <input type="date" class="cell" :value="draft.partsOn ?? ''" @change="expect"
     /></label>
     <p v-for="kit in work.kits.filter((each) => !each.taken)" :key="kit.number" class="small">
@@ -107,10 +103,6 @@ dd {
 
 .weighty {
   font-size: 20px;
-}
-
-.ready .weighty {
-  font-size: 17px;
 }
 
 .fine {
