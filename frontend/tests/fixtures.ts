@@ -9,6 +9,7 @@ export function aDue(change: Partial<Due> = {}): Due {
     interval: 'every 160 h or 12 months',
     within: null,
     listedIn: null,
+    renewable: false,
     state: 'not_due',
     by: null,
     why: 'Not due yet.',

@@ -57,6 +57,19 @@ describe('the grid of tasks and engines', () => {
     expect(picked()).toEqual([[], [], []])
   })
 
+  it('renews on wish what the sheet only asks to look at, and nothing else', () => {
+    const engine = anEngine({ dues: [aDue({ action: 'inspect', renewable: true }), aDue({ task: 'oil_filter' })] })
+    const { set, setRenewed, isRenewed, draft } = grid([engine])
+    const wished = () => draft.value?.engines[0]?.renew
+    setRenewed(engine, 'oil_filter', true)
+    expect(wished(), 'the filter is renewed anyway').toBeUndefined()
+    setRenewed(engine, 'engine_oil', true)
+    expect([draft.value?.engines[0]?.tasks, wished()]).toEqual([['engine_oil'], ['engine_oil']])
+    expect(isRenewed(engine, 'engine_oil')).toBe(true)
+    set(engine, 'engine_oil', false)
+    expect(wished(), 'dropped with its task').toEqual([])
+  })
+
   it('says how many it picked that were not', () => {
     const { pickAllDue } = grid([anEngine({ dues: [aDue({ state: 'due' })] })])
     expect([pickAllDue(), pickAllDue()]).toEqual([1, 0])

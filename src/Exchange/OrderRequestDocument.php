@@ -124,7 +124,11 @@ final readonly class OrderRequestDocument
             'hours' => $engine->hours?->text(),
             'arrival' => null === $engine->arrival ? null : self::arrival($engine->arrival),
             'tasks' => array_map(
-                static fn (PickedTask $picked): array => ['task' => $picked->task->value, 'reason' => $picked->reason],
+                static fn (PickedTask $picked): array => [
+                    'task' => $picked->task->value,
+                    'reason' => $picked->reason,
+                    'renew' => $picked->renew,
+                ],
                 $engine->tasks,
             ),
             'sheet' => $sheet,

@@ -183,8 +183,12 @@ final readonly class OrderRequestReader
 
     private static function task(Cursor $task): PickedTask
     {
-        $task->knowsOnly('task', 'reason');
+        $task->knowsOnly('task', 'reason', 'renew');
 
-        return new PickedTask($task->at('task')->enum(Task::class), $task->at('reason')->string(400));
+        return new PickedTask(
+            $task->at('task')->enum(Task::class),
+            $task->at('reason')->string(400),
+            !$task->at('renew')->isNull() && $task->at('renew')->bool(),
+        );
     }
 }

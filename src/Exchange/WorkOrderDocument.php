@@ -140,9 +140,10 @@ final readonly class WorkOrderDocument
 
         return [
             'task' => $picked->task->value,
-            'title' => $picked->task->title(),
+            'title' => $picked->title(),
+            'action' => $picked->action($engine->request->sheet)->value,
             'why' => $picked->reason,
-            'aloud' => $aloud[0]->aloud ?? '',
+            'aloud' => ($picked->title() === $picked->task->title() ? '' : $picked->title().'. ').($aloud[0]->aloud ?? ''),
             'every' => ['hours' => $every?->hours?->text(), 'months' => $every?->months],
         ];
     }

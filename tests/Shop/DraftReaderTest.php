@@ -50,6 +50,8 @@ final class DraftReaderTest extends TestCase
         yield 'a rest that nobody knows' => [['engines', 0, 'restMin'], null, '/engines/0/restMin'];
         yield 'a task that is none' => [['engines', 0, 'tasks', 0], 'polish', '/engines/0/tasks/0'];
         yield 'a serial number without end' => [['engines', 0, 'serial'], str_repeat('9', 31), '/engines/0/serial'];
+        yield 'a renewal of a task that is not picked' => [['engines', 0, 'renew'], ['thermostats'], '/engines/0/renew/0'];
+        yield 'a renewal of what is renewed anyway' => [['engines', 0, 'renew'], ['engine_oil'], '/engines/0/renew/0'];
         yield 'something that does not belong' => [['engines', 0, 'colour'], 'green', '/engines/0/colour'];
     }
 
@@ -91,7 +93,7 @@ final class DraftReaderTest extends TestCase
             'allowance' => ['minutes' => 20, 'reason' => 'Seized trough plug'],
             'partsOn' => '2026-03-20',
             'byHand' => ['moves' => [['work' => 'port.grease', 'before' => 'port.fill']], 'steps' => [['id' => 'hand-1', 'after' => 'port.fill', 'text' => 'Look at the cap.', 'attendedMin' => 2]]],
-            'engines' => [['engineId' => 1, 'model' => 'K165', 'serial' => 'KS4-10412', 'hours' => '611.4', 'reading' => '0.55', 'restMin' => 600, 'decision' => null, 'year' => null, 'gearcase' => null, 'tasks' => ['engine_oil', 'oil_filter']]],
+            'engines' => [['engineId' => 1, 'model' => 'K165', 'serial' => 'KS4-10412', 'hours' => '611.4', 'reading' => '0.55', 'restMin' => 600, 'decision' => null, 'year' => null, 'gearcase' => null, 'tasks' => ['engine_oil', 'oil_filter', 'thermostats'], 'renew' => ['thermostats']]],
         ];
     }
 }

@@ -39,6 +39,32 @@ final class BenchTest extends ApiTestCase
         }
     }
 
+    public function testARenewalOnWishIsRecordedAsOneAndACleaningAsThat(): void
+    {
+        $this->signIn('ines');
+        $draft = $this->draftFor('Brisk Tern', [
+            ['hours' => '611.4', 'tasks' => ['thermostats'], 'renew' => ['thermostats']],
+            ['hours' => '598.0', 'tasks' => ['thermostats'], 'renew' => []],
+        ]);
+        $file = $this->call('POST', '/api/boats/'.$this->boatId('Brisk Tern').'/check-ins', $draft);
+        $number = $file->at('number')->int(1, \PHP_INT_MAX);
+        $this->call('POST', "/api/orders/$number/issue", ['version' => $file->at('version')->raw()]);
+        $this->signIn('ada');
+        $bench = $this->call('POST', "/api/orders/$number/entries", ['entries' => $this->wholeJob($this->call('GET', "/api/orders/$number/bench"))]);
+        $this->call('POST', "/api/orders/$number/release", ['version' => $bench->at('order')->at('version')->raw(), 'remark' => '']);
+        self::assertSame(200, $this->status);
+
+        $actions = [];
+        foreach ($this->call('GET', "/api/orders/$number")->at('engines')->list() as $engine) {
+            $log = $this->call('GET', '/api/engines/'.$engine->at('id')->int(1, \PHP_INT_MAX).'/log');
+            $actions[] = array_values(array_filter(
+                $log->at('done')->list(),
+                static fn (Cursor $done): bool => "order $number" === $done->at('evidence')->raw(),
+            ))[0]->at('action')->raw();
+        }
+        self::assertSame(['renew', 'clean'], $actions);
+    }
+
     public function testEmulsifiedOilStopsTheJobAndTheBoardSaysSo(): void
     {
         $number = $this->issuedTwin();

@@ -14,6 +14,7 @@ use FreshTack\Core\Policy\Question;
 use FreshTack\Core\Procedure\EngineFacts;
 use FreshTack\Core\Procedure\Figure;
 use FreshTack\Core\Quantity\Volume;
+use FreshTack\Core\Schedule\Action;
 use FreshTack\Core\SpecBook\SheetField;
 use FreshTack\Core\SpecBook\SheetValue;
 use FreshTack\Core\SpecBook\Task;
@@ -54,6 +55,7 @@ final readonly class FactsMaker
             'order.warm' => $warm,
             'order.filter' => $filter,
             'order.arrivalRead' => $this->isArrivalRead($engine) ? 'yes' : 'no',
+            ...self::renewals($engine, $ready),
         ];
 
         return new EngineFacts(
@@ -63,6 +65,26 @@ final readonly class FactsMaker
             array_map(static fn (PickedTask $picked): Task => $picked->task, $ready),
             $this->request->policy->schools,
         );
+    }
+
+    /**
+     * What is renewed on wish goes as if the sheet asked for it.
+     *
+     * @param list<PickedTask> $ready
+     *
+     * @return array<string, string> by the schedule's path
+     */
+    private static function renewals(EngineRequest $engine, array $ready): array
+    {
+        $wished = array_filter(
+            $ready,
+            static fn (PickedTask $picked): bool => $picked->renew && Action::Renew === $picked->action($engine->sheet),
+        );
+
+        return array_column(array_map(
+            static fn (PickedTask $picked): array => [$picked->task->schedule()->value, Action::Renew->value],
+            array_values($wished),
+        ), 1, 0);
     }
 
     /** The sheet's word where it has one, else the shop's school. */

@@ -49,10 +49,13 @@ final readonly class EngineFacts
         return new self($this->sheet, $this->worked, $this->raw, $tasks, $this->schools, $this->answers);
     }
 
-    /** The tasks that are done on it, as one text. */
+    /** The tasks that are done on it, as one text, with those that are done otherwise than the sheet schedules. */
     public function taskKey(): string
     {
-        return implode(',', array_map(static fn (Task $task): string => $task->value, $this->tasks));
+        return implode(',', array_map(
+            fn (Task $task): string => $task->value.($this->raw[$task->schedule()->value] ?? ''),
+            $this->tasks,
+        ));
     }
 
     /** Whether anything answers, without working out how it would be shown. */

@@ -66,6 +66,12 @@ enum Task: string
         return self::TimingBeltCheck === $this ? self::TimingBelt : null;
     }
 
+    /** Whether its procedure also says how the component is renewed where the sheet only asks for a look or a cleaning. */
+    public function renewsOnWish(): bool
+    {
+        return \in_array($this, [self::AccessoryBelt, self::Thermostats, self::ExternalAnodes, self::InternalAnodes], true);
+    }
+
     /** Afloat it can't be reached, or would drip. */
     public function isUnderWater(): bool
     {

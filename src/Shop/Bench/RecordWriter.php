@@ -10,6 +10,7 @@ use FreshTack\Core\Fluid\Reconciliation;
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Core\Reading\Cursor;
+use FreshTack\Core\Schedule\Action;
 use FreshTack\Core\Schedule\InvalidSchedule;
 use FreshTack\Core\Schedule\Limit;
 use FreshTack\Core\SpecBook\Task;
@@ -61,14 +62,18 @@ final readonly class RecordWriter
     /**
      * @param array<mixed> $document
      *
-     * @return list<Task> that the frozen order had for this engine
+     * @return list<array{Task, Action|null}> that the frozen order had for this engine, and what was done; null: an order of
+     *                                        before says nothing of it
      */
     public function tasks(array $document, string $position): array
     {
         $tasks = [];
         foreach (Cursor::over($document)->at('engines')->list() as $engine) {
             foreach ($position === $engine->at('position')->raw() ? $engine->at('tasks')->list() : [] as $task) {
-                $tasks[] = $task->at('task')->enum(Task::class);
+                $tasks[] = [
+                    $task->at('task')->enum(Task::class),
+                    $task->at('action')->isNull() ? null : $task->at('action')->enum(Action::class),
+                ];
             }
         }
 

@@ -8,7 +8,6 @@ use FreshTack\Core\Bench\OilLeft;
 use FreshTack\Core\Bench\ReleaseGate;
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Quantity\InvalidQuantity;
-use FreshTack\Core\SpecBook\Task;
 use FreshTack\Exchange\Json;
 use FreshTack\Shop\Audit\AuditLog;
 use FreshTack\Shop\Audit\Move;
@@ -84,16 +83,12 @@ final readonly class ReleaseOrder
             $position = $boat->engine($drafted->engineId)->position->value ?? '';
             $history = $this->logs->of($drafted->engineId);
             $total = null === $drafted->hours ? null : EngineHours::of($drafted->hours)->shiftedBy($history->hours->latest()->offsetTenths ?? 0);
-            foreach ($this->tasksDone($view, $position) as $task) {
-                $this->logs->addDone($drafted->engineId, new TaskDone($task, ($this->scheduled)($drafted->plate(), $task), ($this->today)(), $total, 'order '.$view->file->number), $by);
+            foreach ($this->writer->tasks($view->file->document ?? [], $position) as [$task, $action]) {
+                $action ??= ($this->scheduled)($drafted->plate(), $task);
+                $done = new TaskDone($task, $action, ($this->today)(), $total, 'order '.$view->file->number);
+                $this->logs->addDone($drafted->engineId, $done, $by);
             }
         }
         $this->reckon->ofBoat($boat->id);
-    }
-
-    /** @return list<Task> those that the frozen order had for this engine */
-    private function tasksDone(BenchView $view, string $position): array
-    {
-        return $this->writer->tasks($view->file->document ?? [], $position);
     }
 }

@@ -118,6 +118,7 @@ final readonly class Draft
                 'year' => $engine->year,
                 'gearcase' => $engine->gearcase,
                 'tasks' => array_map(static fn (Task $task): string => $task->value, $engine->tasks),
+                'renew' => array_map(static fn (Task $task): string => $task->value, $engine->renew),
             ], $this->engines),
         ];
     }

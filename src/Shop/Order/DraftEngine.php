@@ -21,6 +21,7 @@ final readonly class DraftEngine
      * @param list<Task>  $tasks    picked
      * @param int|null    $year     model year, if a sheet asks for it
      * @param string|null $gearcase variant, likewise
+     * @param list<Task>  $renew    of the picked ones: renewed, though the sheet only asks for a look or a cleaning
      */
     public function __construct(
         public int $engineId,
@@ -33,6 +34,7 @@ final readonly class DraftEngine
         public array $tasks,
         public ?int $year = null,
         public ?string $gearcase = null,
+        public array $renew = [],
     ) {
     }
 
@@ -49,6 +51,7 @@ final readonly class DraftEngine
             $this->tasks,
             $this->year,
             $this->gearcase,
+            $this->renew,
         );
     }
 
@@ -77,6 +80,7 @@ final readonly class DraftEngine
             $this->tasks,
             $plate->year,
             $plate->gearcase,
+            $this->renew,
         );
     }
 

@@ -81,7 +81,7 @@ final readonly class DraftReader
 
     private static function engine(Cursor $engine): DraftEngine
     {
-        $engine->knowsOnly('engineId', 'model', 'serial', 'hours', 'reading', 'restMin', 'decision', 'tasks', 'year', 'gearcase');
+        $engine->knowsOnly('engineId', 'model', 'serial', 'hours', 'reading', 'restMin', 'decision', 'tasks', 'year', 'gearcase', 'renew');
         $hours = $engine->at('hours')->optionalString(12);
         $reading = $engine->at('reading')->optionalString(10);
         if ('' === $engine->at('hours')->raw()) {
@@ -94,6 +94,8 @@ final readonly class DraftReader
             $engine->at('reading')->attempt(static fn (): DipstickReading => DipstickReading::of($reading));
         }
 
+        $tasks = array_map(static fn (Cursor $task): Task => $task->enum(Task::class), $engine->at('tasks')->list(0, 40));
+
         return new DraftEngine(
             $engine->at('engineId')->int(1, \PHP_INT_MAX),
             $engine->at('model')->string(Width::MODEL),
@@ -102,9 +104,31 @@ final readonly class DraftReader
             $reading,
             $engine->at('restMin')->int(0, 100_000),
             $engine->at('decision')->optionalString(500),
-            array_map(static fn (Cursor $task): Task => $task->enum(Task::class), $engine->at('tasks')->list(0, 40)),
+            $tasks,
             $engine->at('year')->optionalInt(1960, 2100),
             $engine->at('gearcase')->optionalString(Width::GEARCASE),
+            self::renewals($engine->at('renew'), $tasks),
         );
+    }
+
+    /**
+     * @param list<Task> $tasks picked
+     *
+     * @return list<Task>
+     */
+    private static function renewals(Cursor $renew, array $tasks): array
+    {
+        $wished = [];
+        foreach ($renew->isNull() ? [] : $renew->list(0, 40) as $entry) {
+            $task = $entry->enum(Task::class);
+            if (!\in_array($task, $tasks, true)) {
+                $entry->flaw('Pick this task first; then say that it is renewed.');
+            } elseif (!$task->renewsOnWish()) {
+                $entry->flaw('This task is done as its sheet schedules it; there is nothing else to renew.');
+            }
+            $wished[] = $task;
+        }
+
+        return $wished;
     }
 }

@@ -170,7 +170,11 @@ final readonly class RequestAssembler
             null === $drafted->hours ? null : EngineHours::of($drafted->hours),
             $drafted->arrival(),
             array_map(
-                static fn (Task $task): PickedTask => new PickedTask($task, $assessment->due($task)?->why() ?? 'Picked at the counter.'),
+                static fn (Task $task): PickedTask => new PickedTask(
+                    $task,
+                    $assessment->due($task)?->why() ?? 'Picked at the counter.',
+                    \in_array($task, $drafted->renew, true),
+                ),
                 $drafted->tasks,
             ),
             $sheet,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Web\View;
 
 use FreshTack\Core\Due\TaskDue;
+use FreshTack\Core\Schedule\Action;
 use FreshTack\Core\SpecBook\Asked;
 use FreshTack\Core\SpecBook\SheetMatch;
 use FreshTack\Core\Usage\Forecast;
@@ -76,6 +77,7 @@ final readonly class EngineView
             'task' => $due->task->value,
             'title' => $due->task->title(),
             'action' => $due->interval->action->value,
+            'renewable' => Action::Renew !== $due->interval->action && $due->task->renewsOnWish(),
             'interval' => $due->interval->text(),
             'within' => $due->task->within()?->value,
             'listedIn' => $due->listedIn?->value,

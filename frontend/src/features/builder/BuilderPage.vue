@@ -136,7 +136,7 @@ useShortcut('F9', () => {
     </Teleport>
     <Teleport to="#top-right">
       <span v-if="editable" class="small">
-        <kbd>A</kbd> all that is due <kbd>↑↓←→</kbd> <kbd>space</kbd> pick <kbd>F9</kbd> issue
+        <kbd>A</kbd> all that is due <kbd>↑↓←→</kbd> <kbd>space</kbd> pick <kbd>R</kbd> renew <kbd>F9</kbd> issue
       </span>
     </Teleport>
     <div class="left">
@@ -167,7 +167,7 @@ useShortcut('F9', () => {
       </div>
       <p v-if="told" class="band" role="status">{{ told }}</p>
       <p v-if="issued" class="band fine" role="status"><strong>Issued.</strong> {{ issued }}</p>
-      <TaskGrid :engines="view.engines" :grid="grid" :editable="editable" />
+      <TaskGrid :engines="view.engines" :grid="grid" :editable="editable" @refuse="(why) => (told = why)" />
       <OrderTabs
         v-if="work && work.operations.length > 0"
         :work="work"

@@ -11,6 +11,7 @@ const props = defineProps<{
   engine: Engine
   due: Due | undefined
   picked: boolean
+  renewed: boolean
   editable: boolean
   orderable: boolean
   size: 'wide' | 'compact' | 'small'
@@ -18,7 +19,7 @@ const props = defineProps<{
   tabbable: boolean
 }>()
 const barWidth = computed(() => ({ wide: 84, compact: 44, small: 24 })[props.size])
-const emit = defineEmits<{ pick: [on: boolean]; focusIn: [] }>()
+const emit = defineEmits<{ pick: [on: boolean]; renew: [on: boolean]; focusIn: [] }>()
 const name = computed(() => `${props.due?.title ?? ''}, ${props.engine.label}: ${props.due ? dueWords(props.due) : ''}`)
 
 function toggle(): void {
@@ -55,6 +56,20 @@ function toggle(): void {
         <span v-if="due.severe" class="severe small" :title="due.severe.why"
           >▲ <span :class="{ 'visually-hidden': size === 'small' }">hard use</span></span
         >
+        <button
+          v-if="due.renewable && picked && (editable || renewed)"
+          type="button"
+          class="renew"
+          :class="{ on: renewed }"
+          :aria-pressed="renewed"
+          :aria-label="`Renew: ${due.title}, ${engine.label}`"
+          :title="`The sheet asks to ${due.action === 'clean' ? 'clean' : 'look at'} it. Renew it all the same (R)`"
+          :disabled="!editable"
+          tabindex="-1"
+          @click="emit('renew', !renewed)"
+        >
+          {{ renewed ? '✓ renew' : 'renew' }}
+        </button>
         <WhyButton :about="`${due.title}, ${engine.label}`" :text="due.why">
           <p class="muted small">{{ due.interval }}</p>
           <p v-if="due.forecast" class="muted small">By the usual use at its hours {{ due.forecast.text }}.</p>
@@ -114,6 +129,25 @@ td.small .inside {
 .tick[aria-disabled='true'] {
   border-style: dotted;
   background: none;
+}
+
+.renew {
+  font: inherit;
+  font-size: 12px;
+  min-height: 24px;
+  padding: 0 6px;
+  margin-left: 4px;
+  border: 1px solid var(--line);
+  border-radius: 3px;
+  background: none;
+  color: var(--green);
+  cursor: pointer;
+}
+
+.renew.on {
+  background: var(--green-tint);
+  border-color: var(--green);
+  font-weight: 700;
 }
 
 .words {

@@ -6,6 +6,7 @@ import GridCell from './GridCell.vue'
 import type { useGrid } from './useGrid'
 
 const props = defineProps<{ engines: Engine[]; grid: ReturnType<typeof useGrid>; editable: boolean }>()
+const emit = defineEmits<{ refuse: [why: string] }>()
 const root = useTemplateRef('root')
 const at = ref({ row: 0, column: 0 })
 
@@ -28,11 +29,32 @@ async function move(rows: number, columns: number): Promise<void> {
 }
 
 /** Of the tick that has the focus; anything else in the grid keeps its key. */
+function ticked(event: KeyboardEvent): Due['task'] | null {
+  const isTick = event.target instanceof HTMLElement && event.target.matches('[role="checkbox"]')
+  const task = props.grid.rows.value[at.value.row]?.task ?? null
+  if (!isTick || !props.editable || task === null) {
+    return null
+  }
+  event.preventDefault()
+  return task
+}
 function setRow(event: KeyboardEvent): void {
-  const task = props.grid.rows.value[at.value.row]
-  if (task && props.editable && event.target instanceof HTMLElement && event.target.matches('[role="checkbox"]')) {
-    event.preventDefault()
-    props.grid.setRow(task.task)
+  const task = ticked(event)
+  if (task !== null) {
+    props.grid.setRow(task)
+  }
+}
+function setRenewed(event: KeyboardEvent): void {
+  const engine = props.engines[at.value.column]
+  const task = ticked(event)
+  if (task === null || !engine) {
+    return
+  }
+  const due = props.grid.due(engine, task)
+  if (due?.renewable) {
+    props.grid.setRenewed(engine, task, !props.grid.isRenewed(engine, task))
+  } else {
+    emit('refuse', `${due?.title ?? 'This task'} is done as the sheet schedules it: there is nothing to renew on wish.`)
   }
 }
 </script>
@@ -47,6 +69,7 @@ function setRow(event: KeyboardEvent): void {
       @keydown.left.prevent="move(0, -1)"
       @keydown.right.prevent="move(0, 1)"
       @keydown.shift.space="setRow"
+      @keydown.r.exact="setRenewed"
     >
       <thead>
         <tr>
@@ -103,12 +126,14 @@ function setRow(event: KeyboardEvent): void {
               :engine="engine"
               :due="grid.due(engine, task.task)"
               :picked="grid.isPicked(engine, task.task)"
+              :renewed="grid.isRenewed(engine, task.task)"
               :editable="editable"
               :orderable="grid.isOrderable(task.task)"
               :size="engines.length > 3 ? 'small' : engines.length > 2 ? 'compact' : 'wide'"
               :place="`${row}-${column}`"
               :tabbable="at.row === row && at.column === column"
               @pick="(on) => grid.set(engine, task.task, on)"
+              @renew="(on) => grid.setRenewed(engine, task.task, on)"
               @focus-in="at = { row, column }"
             />
           </template>

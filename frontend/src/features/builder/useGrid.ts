@@ -2,6 +2,7 @@ import { computed, toValue, type MaybeRefOrGetter, type Ref } from 'vue'
 import type { Draft, Due, Engine } from '@/shared/api/types'
 
 type TaskName = Due['task']
+type RenewableName = NonNullable<Draft['engines'][number]['renew']>[number]
 
 /** Tasks down, engines across: which cells there are, which are picked, and what picking one brings along. */
 export function useGrid(
@@ -44,7 +45,26 @@ export function useGrid(
     const added: TaskName[] = on ? [...(within === null ? [] : [within]), task] : []
     const kept = new Set([...entry.tasks, ...added].filter((each) => !gone.has(each)))
     entry.tasks = engine.dues.map((each) => each.task).filter((each) => kept.has(each))
+    entry.renew = (entry.renew ?? []).filter((each) => kept.has(each))
     changed()
+  }
+
+  /** Whether a picked task renews what the sheet only asks to look at or to clean. */
+  function isRenewed(engine: Engine, task: TaskName): boolean {
+    return (drafted(engine)?.renew ?? []).some((each) => each === task)
+  }
+  /** Picks it where it was not. */
+  function setRenewed(engine: Engine, task: TaskName, on: boolean): void {
+    if (due(engine, task)?.renewable !== true || !isOrderable(task)) {
+      return
+    }
+    set(engine, task, true)
+    const entry = drafted(engine)
+    if (entry) {
+      const others = (entry.renew ?? []).filter((each) => each !== task)
+      entry.renew = on ? [...others, task as RenewableName] : others
+      changed()
+    }
   }
 
   /** The engines on which a task can be ordered. */
@@ -78,5 +98,5 @@ export function useGrid(
     return picked
   }
 
-  return { rows, due, isOrderable, isPicked, set, setRow, pickAllDue }
+  return { rows, due, isOrderable, isPicked, isRenewed, set, setRenewed, setRow, pickAllDue }
 }
