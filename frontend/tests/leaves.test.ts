@@ -125,8 +125,13 @@ describe('what is parked', () => {
     expect(parkedOf(order(['Port', 'Centre', 'Starboard'])).map((task) => task.who)).toEqual(['3 engines'])
   })
 
-  it('keeps a hole to fill in for each engine', () => {
-    expect(parkedOf(order(['Port', 'Starboard']))[0]?.holes.map((hole) => hole.position)).toEqual(['port', 'starboard'])
+  it('keeps a hole once for all engines of one sheet, and apart for those of another', () => {
+    const holes = (work: WorkOrder): string[][] | undefined => parkedOf(work)[0]?.holes.map((hole) => hole.engines)
+    const same = order(['Port', 'Starboard'])
+    expect(holes(same)).toEqual([['Port', 'Starboard']])
+    const [port, starboard] = same.engines
+    const other = { ...starboard, sheet: { id: 'another', revision: 1 } } as typeof port & object
+    expect(holes({ ...same, engines: port ? [port, other] : [] })).toEqual([['Port'], ['Starboard']])
     expect(parkedOf(null)).toEqual([])
   })
 })
@@ -148,6 +153,17 @@ describe('what could be done as well', () => {
     const shown = await words(OfferList, { offers: [offer] })
     expect(shown).toContain(
       'Water pump , port 53 min more now, 1 h 31 min alone; due 28 Jan 2028, before the next visit',
+    )
+  })
+
+  it('tells once what is offered at several engines, each with its own minutes', async () => {
+    const starboard = { ...offer, engineId: 4, label: 'Starboard', expectedOn: '2028-01-20' }
+    const centre = { ...offer, engineId: 5, label: 'Centre', nowMin: 60, beforeNext: false }
+    expect(await words(OfferList, { offers: [offer, starboard] })).toContain(
+      'Water pump , port and starboard 53 min more now each, 1 h 31 min alone; due from 20 Jan 2028, before the next visit',
+    )
+    expect(await words(OfferList, { offers: [offer, starboard, centre] })).toContain(
+      'Water pump , 3 engines 53 min to 1 h more now each, 1 h 31 min alone; due from 20 Jan 2028 Add',
     )
   })
 

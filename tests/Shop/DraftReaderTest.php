@@ -50,7 +50,7 @@ final class DraftReaderTest extends TestCase
         yield 'a rest that nobody knows' => [['engines', 0, 'restMin'], null, '/engines/0/restMin'];
         yield 'a task that is none' => [['engines', 0, 'tasks', 0], 'polish', '/engines/0/tasks/0'];
         yield 'a serial number without end' => [['engines', 0, 'serial'], str_repeat('9', 31), '/engines/0/serial'];
-        yield 'a renewal of a task that is not picked' => [['engines', 0, 'renew'], ['thermostats'], '/engines/0/renew/0'];
+        yield 'a renewal of a task that is not picked' => [['engines', 0, 'renew'], ['accessory_belt'], '/engines/0/renew/0'];
         yield 'a renewal of what is renewed anyway' => [['engines', 0, 'renew'], ['engine_oil'], '/engines/0/renew/0'];
         yield 'something that does not belong' => [['engines', 0, 'colour'], 'green', '/engines/0/colour'];
     }

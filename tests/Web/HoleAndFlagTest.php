@@ -30,6 +30,20 @@ final class HoleAndFlagTest extends ApiTestCase
         self::assertSame(['kestrane-k85', $number], [$proposal->at('sheet')->raw(), $proposal->at('order')->raw()]);
     }
 
+    public function testAHoleOfOneSheetIsFilledAtAllItsEnginesByOneGestureAndProposedOnce(): void
+    {
+        [$number, $engine, $version] = $this->draftWithHole();
+        $this->signIn('mora');
+        $this->fill($number, $engine, $version, self::FILTER, alike: true);
+        self::assertSame(200, $this->status);
+
+        $order = $this->call('GET', "/api/orders/$number");
+        $blocked = array_map(static fn (Cursor $each): array => $each->at('blocked')->list(), $order->at('work')->at('engines')->list());
+        self::assertSame([[], [], []], $blocked);
+        self::assertCount(3, $order->at('fills')->list());
+        self::assertCount(1, $this->call('GET', '/api/book')->at('proposals')->list());
+    }
+
     public function testTheWriterSavesAroundAFillAndDoesNotLoseIt(): void
     {
         [$number, $engine, $version] = $this->draftWithHole();
@@ -134,7 +148,7 @@ final class HoleAndFlagTest extends ApiTestCase
         $connection = $this->entities()->getConnection();
         $document = $connection->fetchOne('SELECT document FROM work_order WHERE number = ?', [$number]);
         self::assertIsString($document);
-        $added = array_flip(['secondHandMin', 'presenceMin', 'changes', 'secondHandSold', 'effects', 'people', 'needs', 'presenceEndMin']);
+        $added = array_flip(['action', 'secondHandMin', 'presenceMin', 'changes', 'secondHandSold', 'effects', 'people', 'needs', 'presenceEndMin']);
         $without = static function (mixed $value) use (&$without, $added): mixed {
             return match (true) {
                 $value instanceof \stdClass => (object) array_map($without, array_diff_key((array) $value, $added)),
@@ -182,9 +196,9 @@ final class HoleAndFlagTest extends ApiTestCase
     }
 
     /** @param array<string, mixed> $content */
-    private function fill(int $number, int $engine, string $version, array $content, string $path = 'oilFilter.tightening'): Cursor
+    private function fill(int $number, int $engine, string $version, array $content, string $path = 'oilFilter.tightening', bool $alike = false): Cursor
     {
-        return $this->call('POST', "/api/orders/$number/fills", ['version' => $version, 'engineId' => $engine, 'path' => $path, 'content' => $content, 'document' => 'Kestrane workshop book K85', 'revision' => 'C', 'page' => '2-13', 'reason' => 'The manual lies here.']);
+        return $this->call('POST', "/api/orders/$number/fills", ['alike' => $alike, 'version' => $version, 'engineId' => $engine, 'path' => $path, 'content' => $content, 'document' => 'Kestrane workshop book K85', 'revision' => 'C', 'page' => '2-13', 'reason' => 'The manual lies here.']);
     }
 
     private function issuedOyster(): int

@@ -39,6 +39,21 @@ final readonly class Fill
         );
     }
 
+    /** The same for another engine of the same sheet. */
+    public function for(int $engineId): self
+    {
+        return new self(
+            $engineId,
+            $this->field,
+            $this->content,
+            $this->document,
+            $this->revision,
+            $this->page,
+            $this->reason,
+            $this->by,
+        );
+    }
+
     /** @return array<string, mixed> */
     public function toArray(): array
     {

@@ -7,6 +7,7 @@ namespace FreshTack\Shop\Order;
 use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Core\SpecBook\SheetHead;
 use FreshTack\Core\SpecBook\ValueReader;
 use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Audit\AuditLog;
@@ -38,18 +39,27 @@ final readonly class FillHole
     ) {
     }
 
-    /** @throws NotFound|Conflict|InvalidDocument|InvalidQuantity if the order was issued, the book knows the value, or it can't be right */
-    public function __invoke(int $number, int $version, Fill $fill, Account $by): OrderFile
+    /**
+     * @param bool $alike also at the other engines of the order that have the same sheet
+     *
+     * @throws NotFound|Conflict|InvalidDocument|InvalidQuantity if the order was issued, the book knows the value, or it can't be right
+     */
+    public function __invoke(int $number, int $version, Fill $fill, Account $by, bool $alike = false): OrderFile
     {
         $this->check($fill);
 
-        return $this->unit->run(function () use ($number, $version, $fill, $by): OrderFile {
+        return $this->unit->run(function () use ($number, $version, $fill, $by, $alike): OrderFile {
             $file = $this->orders->getForWork($number);
             if (OrderStatus::Draft !== $file->status) {
                 throw Conflict::wrongStatus($number, $file->status->value, 'filled in');
             }
-            $sheet = $this->hole($file, $fill)->sheet->head ?? throw NotFound::engine($fill->engineId);
-            $others = array_filter($file->draft->fills, static fn (Fill $other): bool => $other->engineId !== $fill->engineId || $other->field !== $fill->field);
+            $assessed = $this->assembler->assess($this->register->boat($file->boatId), $file->draft);
+            $sheet = $this->hole($assessed, $fill)->sheet->head ?? throw NotFound::engine($fill->engineId);
+            $fills = array_map(
+                $fill->for(...),
+                $alike ? self::onSheet($assessed, $sheet) : [$fill->engineId],
+            );
+            $others = array_filter($file->draft->fills, static fn (Fill $other): bool => !self::replaces($fills, $other));
             $proposal = $this->proposals->raise(new Proposal(
                 0,
                 $sheet->id,
@@ -78,14 +88,38 @@ final readonly class FillHole
                 ['path' => $fill->field->value, 'reason' => $fill->reason],
             );
 
-            return $this->orders->saveDraft($number, $version, $file->draft->withFills([...array_values($others), $fill]));
+            return $this->orders->saveDraft($number, $version, $file->draft->withFills([...array_values($others), ...$fills]));
         });
     }
 
-    /** @throws NotFound|InvalidQuantity|InvalidDocument if the engine's sheet has the value */
-    private function hole(OrderFile $file, Fill $fill): EngineAssessment
+    /**
+     * @param list<EngineAssessment> $assessed
+     *
+     * @return list<int> engines
+     */
+    private static function onSheet(array $assessed, SheetHead $sheet): array
     {
-        $assessed = $this->assembler->assess($this->register->boat($file->boatId), $file->draft);
+        $same = array_filter($assessed, static fn (EngineAssessment $each): bool => $each->sheet?->head->id === $sheet->id);
+
+        return array_values(array_map(static fn (EngineAssessment $each): int => $each->engine->id, $same));
+    }
+
+    /** @param list<Fill> $fills */
+    private static function replaces(array $fills, Fill $other): bool
+    {
+        return [] !== array_filter(
+            $fills,
+            static fn (Fill $fill): bool => $other->engineId === $fill->engineId && $other->field === $fill->field,
+        );
+    }
+
+    /**
+     * @param list<EngineAssessment> $assessed
+     *
+     * @throws NotFound|InvalidDocument if the engine's sheet has the value
+     */
+    private function hole(array $assessed, Fill $fill): EngineAssessment
+    {
         $ours = array_values(array_filter($assessed, static fn (EngineAssessment $each): bool => $each->engine->id === $fill->engineId));
         $engine = $ours[0] ?? throw NotFound::engine($fill->engineId);
         if (null !== $engine->sheet?->value($fill->field)) {

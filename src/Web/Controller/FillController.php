@@ -34,7 +34,7 @@ final readonly class FillController
     #[Once]
     public function __invoke(int $number, Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
-        [$version, $fill] = Body::read($request, static fn (Cursor $body): array => [OrderVersion::at($body->at('version'), $number), new Fill(
+        [$version, $alike, $fill] = Body::read($request, static fn (Cursor $body): array => [OrderVersion::at($body->at('version'), $number), !$body->at('alike')->isNull() && $body->at('alike')->bool(), new Fill(
             $body->at('engineId')->int(1, \PHP_INT_MAX),
             $body->at('path')->enum(SheetField::class),
             \is_array($body->at('content')->raw()) ? $body->at('content')->raw() : $body->at('content')->keys(),
@@ -45,6 +45,6 @@ final readonly class FillController
             $user->account->name,
         )]);
 
-        return new JsonResponse(OrderFileView::file(($this->fill)($number, $version, $fill, $user->account)));
+        return new JsonResponse(OrderFileView::file(($this->fill)($number, $version, $fill, $user->account, $alike)));
     }
 }

@@ -55,10 +55,12 @@ const { plan: sketch } = useTimeline(number, draft, () => isDraft.value && mayWr
 const { full, changes } = whole
 /** The plan that would be issued; until it is worked out the first sketch. */
 const plan = computed(() => (full.value?.work ? { ...full.value, timeline: full.value.work.timeline } : sketch.value))
-function takeUp(offer: Offer): void {
-  const engine = view.value?.engines.find((each) => each.id === offer.engineId)
-  if (engine) {
-    grid.set(engine, offer.task, true)
+function takeUp(taken: Offer[]): void {
+  for (const offer of taken) {
+    const engine = view.value?.engines.find((each) => each.id === offer.engineId)
+    if (engine) {
+      grid.set(engine, offer.task, true)
+    }
   }
 }
 const hint = computed(() => {

@@ -10,11 +10,20 @@ import { emptyValue, tidied, type Raw } from '@/shared/value/raw'
 import { useFields } from '@/shared/value/useFields'
 
 /** A hole of the book, filled in on this order from the manual at hand. It is marked, and the book gets a proposal. */
-const props = defineProps<{ order: OrderFile; engine: Engine; path: string; settled: () => Promise<string> }>()
+const props = defineProps<{
+  order: OrderFile
+  engine: Engine
+  path: string
+  /** The engines of one sheet that lack the value, this one among them. */
+  alike: string[]
+  settled: () => Promise<string>
+}>()
 const emit = defineEmits<{ close: []; filled: [] }>()
 const { fields, byPath } = useFields()
 const field = computed(() => byPath.value.get(props.path))
 const value = ref<Raw | null>(null)
+const others = computed(() => props.alike.filter((label) => label !== props.engine.label))
+const atAll = ref(true)
 const form = ref({ document: '', revision: '', page: '', reason: '' })
 watch(
   field,
@@ -34,6 +43,7 @@ const fill = usePress({
           engineId: props.engine.id,
           path: props.path,
           content: tidied(value.value ?? {}),
+          alike: atAll.value && others.value.length > 0,
           ...form.value,
         },
       }),
@@ -66,6 +76,10 @@ const inputs = [
         <strong>{{ engine.label }} {{ engine.model }} {{ engine.serial }}.</strong> Only from the maker’s manual for
         this very engine, never from memory or a neighbour. It is marked on the order, and the book gets a proposal.
       </p>
+      <label v-if="others.length > 0" class="row">
+        <input v-model="atAll" type="checkbox" />
+        Also at {{ others.join(', ').toLowerCase() }}: the same sheet, the same manual.
+      </label>
       <div>
         <ValueEditor v-model="value" :field="field" :fields="fields" :invalid="at('/content') !== undefined" />
         <FieldNote :text="at('/content') ?? at('/path')" />

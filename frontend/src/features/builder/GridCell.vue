@@ -68,7 +68,7 @@ function toggle(): void {
           tabindex="-1"
           @click="emit('renew', !renewed)"
         >
-          {{ renewed ? '✓ renew' : 'renew' }}
+          {{ renewed ? '✓ ' : '' }}{{ size === 'small' ? 'new' : 'renew' }}
         </button>
         <WhyButton :about="`${due.title}, ${engine.label}`" :text="due.why">
           <p class="muted small">{{ due.interval }}</p>
@@ -93,13 +93,18 @@ td {
   align-items: center;
 }
 
-.small.small {
-  padding: 1px 5px;
+td.small {
+  padding: 1px 4px;
   font-size: 12.5px;
 }
 
 td.small .inside {
   gap: 4px;
+}
+
+td.small .renew {
+  padding: 0 3px;
+  margin-left: 0;
 }
 
 .tick {

@@ -1,27 +1,36 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Offer } from '@/shared/api/types'
-import { dayText, minutesText } from '@/shared/units'
+import { offeredOf, offerWords } from './offered'
 
 /** While you’re in there: what could be done as well, what it takes now and alone, and when it would be due. */
-defineProps<{ offers: Offer[] }>()
-const emit = defineEmits<{ takeUp: [offer: Offer] }>()
+const props = defineProps<{ offers: Offer[] }>()
+const emit = defineEmits<{ takeUp: [offers: Offer[]] }>()
+const offered = computed(() => offeredOf(props.offers))
 </script>
 
 <template>
-  <section v-if="offers.length" class="offers" aria-label="While the engines are open">
+  <section v-if="offered.length" class="offers" aria-label="While the engines are open">
     <h3>While the engines are open</h3>
-    <div v-for="offer in offers" :key="`${offer.engineId}${offer.task}`" class="offer">
-      <span>
-        <strong>{{ offer.title }}</strong>, {{ offer.label.toLowerCase() }}<br />
-        <span class="small"
-          >{{ minutesText(offer.nowMin) }} more now, {{ minutesText(offer.aloneMin) }} alone{{
-            offer.expectedOn ? `; due ${dayText(offer.expectedOn)}` : ''
-          }}{{ offer.beforeNext ? ', before the next visit' : '' }}</span
-        >
-      </span>
-      <button type="button" class="mini" @click="emit('takeUp', offer)">
-        Add<span class="visually-hidden"> {{ offer.title }}, {{ offer.label }}</span>
-      </button>
+    <div v-for="each in offered" :key="each.task">
+      <div class="offer">
+        <span>
+          <strong>{{ each.title }}</strong>, {{ each.where }}<br />
+          <span class="small">{{ each.words }}</span>
+        </span>
+        <button type="button" class="mini" @click="emit('takeUp', each.offers)">
+          Add<span class="visually-hidden"> {{ each.title }}, {{ each.where }}</span>
+        </button>
+      </div>
+      <details v-if="each.offers.length > 1" class="small">
+        <summary>one engine only</summary>
+        <div v-for="offer in each.offers" :key="offer.engineId" class="offer">
+          <span>{{ offer.label }}: {{ offerWords([offer]) }}</span>
+          <button type="button" class="mini" @click="emit('takeUp', [offer])">
+            Add<span class="visually-hidden"> {{ each.title }}, {{ offer.label }}</span>
+          </button>
+        </div>
+      </details>
     </div>
   </section>
 </template>
@@ -38,5 +47,11 @@ const emit = defineEmits<{ takeUp: [offer: Offer] }>()
   gap: 8px;
   align-items: center;
   padding: 3px 0;
+}
+
+summary {
+  min-height: 24px;
+  color: var(--green);
+  cursor: pointer;
 }
 </style>

@@ -73,12 +73,9 @@ function setRenewed(event: KeyboardEvent): void {
     >
       <thead>
         <tr>
-          <th scope="col">Task <span v-if="engines.length > 2" class="muted hint">hours over months, limit |</span></th>
+          <th scope="col">Task <span class="muted hint">hours over months, limit |</span></th>
           <th v-for="engine in engines" :key="engine.id" scope="col">
             {{ engine.label }}
-            <span class="muted">{{
-              engines[0] === engine && engines.length <= 2 ? 'hours over months, limit at the mark' : ''
-            }}</span>
           </th>
         </tr>
       </thead>
@@ -167,7 +164,11 @@ th {
 }
 
 thead th {
+  position: sticky;
+  top: 0;
+  z-index: 1;
   font-size: 13px;
+  background: var(--panel);
 }
 
 .title {

@@ -7,7 +7,7 @@ import CloseOrder from './CloseOrder.vue'
 import FillDialog from './FillDialog.vue'
 import IssuedActions from './IssuedActions.vue'
 import OfferList from './OfferList.vue'
-import { parkedOf } from './parked'
+import { named, parkedOf, type Hole } from './parked'
 import SlipFigures from './SlipFigures.vue'
 
 /** What the writer reads out: what is missing, how long it takes, what to pull. */
@@ -27,7 +27,7 @@ const emit = defineEmits<{
   issue: []
   decide: [position: string, text: string]
   filled: []
-  takeUp: [offer: Offer]
+  takeUp: [offers: Offer[]]
   change: [part: Partial<Draft>]
 }>()
 
@@ -61,7 +61,7 @@ function closed(): void {
   closing.value = false
   emit('filled')
 }
-const filling = ref<{ path: string; label: string; position: string } | null>(null)
+const filling = ref<Hole | null>(null)
 const fillEngine = computed(() => props.view.engines.find((engine) => engine.position === filling.value?.position))
 const nameOf = (id: number): string => props.view.engines.find((engine) => engine.id === id)?.label ?? ''
 function filled(): void {
@@ -99,12 +99,12 @@ function filled(): void {
         <span class="small">{{ task.remedy }}</span>
         <button
           v-for="hole in editable && mayManage ? task.holes : []"
-          :key="hole.path + hole.position"
+          :key="hole.path + hole.sheet"
           type="button"
           class="mini"
           @click="filling = hole"
         >
-          Fill in {{ hole.label }}{{ task.engines.length > 1 ? `, ${hole.engine.toLowerCase()}` : '' }}
+          Fill in {{ hole.label }}{{ task.engines.length > 1 ? `, ${named(hole.engines)}` : '' }}
         </button>
       </div>
       <div v-for="flag in view.flags" :key="flag.id" class="note stop">
@@ -129,7 +129,7 @@ function filled(): void {
       <p v-else-if="editable && !none" class="muted">
         Pick tasks in the grid, or press <kbd>A</kbd> for all that is due.
       </p>
-      <OfferList v-if="editable && ready > 0" :offers="offers" @take-up="(offer) => emit('takeUp', offer)" />
+      <OfferList v-if="editable && ready > 0" :offers="offers" @take-up="(taken) => emit('takeUp', taken)" />
     </div>
     <div class="foot">
       <el-button
@@ -160,6 +160,7 @@ function filled(): void {
       :settled="settled"
       :engine="fillEngine"
       :path="filling.path"
+      :alike="filling.engines"
       @close="filling = null"
       @filled="filled"
     />
