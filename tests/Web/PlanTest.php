@@ -6,6 +6,7 @@ namespace FreshTack\Tests\Web;
 
 use FreshTack\Core\Order\OrderBuilder;
 use FreshTack\Core\Plan\Effort;
+use FreshTack\Core\Policy\Question;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Exchange\Json;
 use FreshTack\Exchange\OrderRequestReader;
@@ -140,7 +141,7 @@ final class PlanTest extends ApiTestCase
     public function testOnlyTheManagerSetsTheSchools(): void
     {
         $this->signIn('ines');
-        self::assertCount(19, $this->call('GET', '/api/policy/schools')->at('questions')->list());
+        self::assertCount(\count(Question::cases()), $this->call('GET', '/api/policy/schools')->at('questions')->list());
         $this->call('PUT', '/api/policy/schools', ['answers' => $this->answers(['pump' => 'impeller']), 'version' => 1]);
         self::assertSame(403, $this->status);
     }

@@ -14,6 +14,8 @@ enum Effect: string
     /** Power on, the start inhibited, everybody's hands away. */
     case Powered = 'powered';
     case LockoutLifted = 'lockout_lifted';
+    /** Turned over without starting, by the starter or the cord: for the gates that is a start. */
+    case Cranked = 'cranked';
     case Started = 'started';
     case Stopped = 'stopped';
     case SetVertical = 'set_vertical';
@@ -109,6 +111,7 @@ enum Effect: string
             self::LockedOut => [Gate::NotLockedOut],
             self::Powered => [Gate::LockedOut, Gate::NotLockedOut],
             self::LockoutLifted => [Gate::LockedOut, Gate::StartInhibited],
+            self::Cranked => [Gate::Rested, Gate::AsArrived],
             self::Started => [Gate::NotRunning, Gate::Rested, Gate::Cold, Gate::AsArrived],
             self::SetVertical, self::SetTrimmedIn => [Gate::Rested],
             self::SetTiltedUp, self::SetPartWay, self::SetSteeredOver, self::SetLaidOver => [Gate::Rested, Gate::AsArrived],

@@ -126,7 +126,7 @@ enum Gate: string
     public static function before(Effect $effect): array
     {
         return match ($effect) {
-            Effect::Started => [
+            Effect::Cranked, Effect::Started => [
                 self::WaterSupplied, self::OilInEngine, self::DrainShut, self::SpillShut, self::FilterFitted, self::NotLockedOut,
                 self::GearOilIn, self::GearVentShut, self::GearDrainShut, self::FuelTight, self::FuelPanShut, self::ShiftProven,
             ],

@@ -13,6 +13,7 @@ enum Question: string
     case FirstFilter = 'first_filter';
     case FilterGasket = 'filter_gasket';
     case FilterTightness = 'filter_tightness';
+    case FilterPriming = 'filter_priming';
     case DrainsDuringFilter = 'drains_during_filter';
     case TargetLevel = 'target_level';
     case WhenToRead = 'when_to_read';
@@ -36,6 +37,7 @@ enum Question: string
             self::FirstFilter => 'Oil filter at the first service',
             self::FilterGasket => 'What goes on the oil filter\'s gasket',
             self::FilterTightness => 'How tight the oil filter goes',
+            self::FilterPriming => 'How a new oil filter fills',
             self::DrainsDuringFilter => 'Drain while the filter is off',
             self::TargetLevel => 'Where on the dipstick',
             self::WhenToRead => 'When the level counts',
@@ -62,6 +64,7 @@ enum Question: string
             self::FirstFilter => 'When the filter is first due, where the sheet gives the oil an early limit and says nothing of the filter\'s; nothing where it does.',
             self::FilterGasket => 'The words at the step, where the sheet is silent.',
             self::FilterTightness => 'Nothing as long as the sheet speaks; without a figure of the sheet the filter is not ordered.',
+            self::FilterPriming => 'A step before the start, with the water on and the guards in place; none where the sheet forbids it.',
             self::DrainsDuringFilter => 'Whether the drain is closed before or after the filter.',
             self::TargetLevel => 'How far a top-up goes within the sheet\'s band; never above the top mark.',
             self::WhenToRead => 'A second reading ten minutes after the first; the sheet\'s rest always counts.',

@@ -42,6 +42,10 @@ final readonly class SchoolTable
                 new School('sheet', 'by the sheet\'s figure', 'Too loose leaks, too tight tears; the maker has tried it.'),
                 new School('by_hand', 'by hand', 'Nobody ever tore a gasket by hand.', 'Without a figure of the sheet it is a hole, which nobody\'s feel fills.'),
             ],
+            Question::FilterPriming => [
+                new School('at_idle', 'in the first seconds at idle', 'The pump fills it at once; nothing is turned for its own sake.'),
+                new School('turned_over', 'turned over before it starts', 'The bearings never run on an empty filter.'),
+            ],
             Question::DrainsDuringFilter => [
                 new School('closed', 'closed first', 'An open drain is forgotten more easily than a closed one.'),
                 new School('open', 'left open', 'What the filter lets go runs out as well.'),

@@ -66,6 +66,7 @@ enum SheetField: string
     case FilterAccess = 'oilFilter.access';
     case FilterInTheWay = 'oilFilter.inTheWay';
     case FilterPutBack = 'oilFilter.putBack';
+    case FilterNotPrimed = 'oilFilter.notPrimed';
     case FilterAttitude = 'oilFilter.attitude';
     case FilterCapTool = 'oilFilter.capTool';
     case FilterCapSeal = 'oilFilter.capSeal';

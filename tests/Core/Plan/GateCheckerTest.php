@@ -66,6 +66,9 @@ final class GateCheckerTest extends TestCase
     {
         $start = ['lockout_lifted', 'water_on started'];
         yield 'started without water' => [['lockout_lifted', 'started'], Gate::WaterSupplied];
+        yield 'cranked without water' => [['lockout_lifted', 'cranked water_on started'], Gate::WaterSupplied];
+        yield 'cranked while locked out' => [['water_on cranked'], Gate::NotLockedOut];
+        yield 'cranked with the guard off' => [['+flywheel_guard', 'lockout_lifted', 'water_on cranked started'], Gate::Shut];
         yield 'started with the plugs out' => [['+plugs', ...$start], Gate::Shut];
         yield 'started with the guard off' => [['+flywheel_guard', ...$start], Gate::Shut];
         yield 'started with the lower unit off' => [['+lower_unit', ...$start], Gate::Shut];

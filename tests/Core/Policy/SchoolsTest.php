@@ -91,6 +91,35 @@ final class SchoolsTest extends TestCase
         self::assertSame($there, \in_array($id, $ids, true));
     }
 
+    public function testAnEngineIsTurnedOverToFillItsFilterUnlessTheSheetSaysWhyNot(): void
+    {
+        $request = Book::with(Requests::single('D65', 'D65-3308', 'dunmarrow-d65', ['engine_oil', 'oil_filter']), ['policy', 'schools'], ['filter_priming' => 'turned_over']);
+        $why = ['value' => 'fuel washes the bores', 'source' => 'book', 'page' => '9'];
+        $forbidden = Book::with($request, ['engines', 0, 'sheet', 'values', 'oilFilter.notPrimed'], $why);
+
+        self::assertSame(['prime', 'start'], array_values(array_intersect(['prime', 'start'], array_keys(self::steps($request, 'run')))));
+        self::assertArrayNotHasKey('prime', self::steps($forbidden, 'run'));
+        self::assertStringContainsString('fuel washes the bores', self::steps($forbidden, 'filter-on')['not-primed'] ?? '');
+        self::assertArrayNotHasKey('prime', self::steps(Book::with($request, ['policy', 'schools'], []), 'run'));
+    }
+
+    /**
+     * @param array<mixed> $request
+     *
+     * @return array<string, string> texts by step
+     */
+    private static function steps(array $request, string $operation): array
+    {
+        $texts = [];
+        foreach (Requests::build($request)->operations as $ordered) {
+            foreach ("single.$operation" === $ordered->id() ? $ordered->steps : [] as $step) {
+                $texts[$step->id->step] = $step->words->text;
+            }
+        }
+
+        return $texts;
+    }
+
     public function testASheetGoesBeforeTheShop(): void
     {
         // this sheet allows the plug only, and says what its gasket takes

@@ -34,7 +34,7 @@ final class CarefulWorkTest extends TestCase
         16 => ['filter-on.beside', 'filter-on.beside-element'],
         17 => ['filter-on.cut'],
         18 => ['fill.ready'],
-        19 => ['filter-on.prime'],
+        19 => ['filter-on.prime', 'filter-on.not-primed', 'run.prime'],
         20 => ['fill.cap'],
         21 => ['plugs-out.blow'],
         22 => ['plugs-out.leads'],

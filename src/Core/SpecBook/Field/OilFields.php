@@ -82,6 +82,7 @@ final readonly class OilFields
             'oilFilter.access' => FieldSpec::choice('access to the oil filter', 'open', 'behind_bracket', 'engine_tilted'),
             'oilFilter.inTheWay' => FieldSpec::of(ValueKind::Text, 'what moves aside for the oil filter'),
             'oilFilter.putBack' => FieldSpec::of(ValueKind::Text, 'how it goes back'),
+            'oilFilter.notPrimed' => FieldSpec::of(ValueKind::Text, 'why the engine is not turned over to fill the filter'),
             'oilFilter.attitude' => FieldSpec::usually('attitude for the oil filter', 'any', ...self::ATTITUDES),
             'oilFilter.capTool' => FieldSpec::choice('what turns the filter cap', 'hexagon', 'strap'),
             'oilFilter.capSeal' => FieldSpec::of(ValueKind::Part, 'o-ring of the filter cap'),
