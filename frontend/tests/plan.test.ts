@@ -149,16 +149,22 @@ describe('the cart', () => {
   })
 
   it('names the lubricant of an engine where it goes in, with how much', () => {
-    const fill = anOperation('port.gear-fill', [aStep('port.gear-fill.pump', { uses: ['gearcase.lubricant'] })])
-    const [engine] = work.engines
-    const figure = (path: string, text: string) => ({ path, label: path, text, detail: null, source: '' })
-    const plate = [figure('gearcase.lubricant', 'GL-3 gear lubricant'), figure('gearcase.volume', '0.92 l')]
-    const lines = cartOf({
-      ...work,
-      operations: [fill],
-      engines: engine ? [{ ...engine, position: 'port', plate }] : [],
-    }).flatMap((stop) => stop.lines)
-    expect(lines).toMatchObject([{ kind: 'lube', what: '0.92 l', words: 'GL-3 gear lubricant', where: 'Port' }])
+    const operations = [anOperation('port.gear-fill', [aStep('port.gear-fill.pump')])]
+    const volume = { value: '0.92', unit: 'l', text: '0.92 l (0.97 US qt)', ml: 920 } as const
+    const picks = [{ id: 'gl3', size: { ...volume, value: '1' }, count: 1, opened: true }]
+    const plan = { picks, totalMl: 1000, leftOverMl: 80, costMinor: 0 }
+    const pool = { positions: ['Port'], uses: ['Fill'], firstUse: 'port.gear-fill', shortage: null, why: '' }
+    const lubricants = [
+      { ...pool, name: 'GL-3 gear lubricant', need: volume, plan },
+      { ...pool, name: 'GL-2 gear lubricant', need: volume, plan: null },
+      { ...pool, name: 'marine grease', need: null, plan: null },
+    ]
+    const lines = cartOf({ ...work, operations, lubricants }).flatMap((stop) => stop.lines)
+    expect(lines.map(({ what, words, where }) => [what, words, where])).toEqual([
+      ['1 × opened 1 l', 'GL-3 gear lubricant', 'Port'],
+      ['0.92 l (0.97 US qt)', 'GL-2 gear lubricant', 'Port · short'],
+      ['', 'marine grease', 'Port'],
+    ])
   })
 
   it('says what is short, and that a part has no bin', () => {

@@ -76,7 +76,7 @@ describe('what else could be done', () => {
   ])('costs so much now and so much alone', async (given, text) => {
     const shown = await words(OfferList, { offers: [given] })
     expect(shown).toContain(text)
-    expect(shown).toMatch(/Add Oil filter, Port$/)
+    expect(shown).toMatch(/Add Oil filter, port$/)
   })
 
   it('is not spoken of if there is nothing', async () => expect(await words(OfferList, { offers: [] })).toBe(''))

@@ -6,10 +6,11 @@ namespace FreshTack\Exchange;
 
 use FreshTack\Core\Fluid\ContainerPick;
 use FreshTack\Core\Fluid\ContainerPlan;
+use FreshTack\Core\Order\LubricantPool;
 use FreshTack\Core\Order\OilPool;
 use FreshTack\Core\Plan\Position;
 
-/** The oil of an order: pooled need, and the containers to pull. */
+/** The oil of an order and its other lubricants: pooled need, and the containers to pull. */
 final readonly class OilDocument
 {
     /** @return array<string, mixed> */
@@ -26,6 +27,21 @@ final readonly class OilDocument
             'shortage' => $pool->shortage,
             'why' => $pool->why,
             'trap' => $pool->trap,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function lubricant(LubricantPool $pool): array
+    {
+        return [
+            'name' => $pool->name,
+            'positions' => array_map(static fn (Position $position): string => $position->label(), $pool->positions),
+            'uses' => $pool->uses,
+            'firstUse' => $pool->firstUse,
+            'need' => null === $pool->need ? null : WorkOrderDocument::volume($pool->need),
+            'plan' => null === $pool->plan ? null : self::plan($pool->plan),
+            'shortage' => $pool->shortage,
+            'why' => $pool->why,
         ];
     }
 

@@ -55,6 +55,7 @@ final readonly class WorkOrderDocument
             }, $order->engines),
             'operations' => OperationDocument::all($order->operations),
             'oil' => array_map(OilDocument::of(...), $order->oil),
+            'lubricants' => array_map(OilDocument::lubricant(...), $order->lubricants),
             'parts' => array_map(PullDocument::part(...), $order->parts->lines),
             'kits' => array_map(PullDocument::kit(...), $order->parts->kits),
             'tools' => array_map(PullDocument::tool(...), $order->tools),

@@ -2,11 +2,11 @@
 import { computed } from 'vue'
 import type { OilPool } from '@/shared/api/types'
 import { litresText } from '@/shared/units'
+import { unitText } from '@/shared/value/raw'
 
 /** The containers to pull, standing on a shelf; opened ones half full. */
 const props = defineProps<{ plan: NonNullable<OilPool['plan']> }>()
 
-const units: Record<string, string> = { us_qt: 'US qt', us_gal: 'US gal', l: 'l', ml: 'ml' }
 const cans = computed(() => {
   let x = 10
   return props.plan.picks
@@ -23,7 +23,7 @@ const cans = computed(() => {
         x,
         width: large ? 54 : 36,
         height: large ? 72 : 48,
-        name: `${can.size.value} ${units[can.size.unit] ?? can.size.unit}`,
+        name: `${can.size.value} ${unitText(can.size.unit)}`,
       }
       x += placed.width + 10
       return placed
@@ -69,7 +69,7 @@ const words = computed(
         {{ can.size.value }}
       </text>
       <text :x="can.x + can.width / 2" y="99" text-anchor="middle" font-size="11" fill="var(--ink)">
-        {{ can.opened ? 'opened' : (units[can.size.unit] ?? can.size.unit) }}
+        {{ can.opened ? 'opened' : unitText(can.size.unit) }}
       </text>
     </g>
     <path :d="`M0 83h${width}`" stroke="var(--ink)" stroke-width="2" />

@@ -1,4 +1,5 @@
-import type { Operation, WorkOrder } from './api/types'
+import type { OilPool, Operation, WorkOrder } from './api/types'
+import { unitText } from './value/raw'
 
 export interface CartLine {
   key: string
@@ -16,7 +17,13 @@ export interface CartStop {
   lines: CartLine[]
 }
 
-const units: Record<string, string> = { us_qt: 'US qt', us_gal: 'US gal' }
+type Pulled = Pick<OilPool, 'positions' | 'plan'>
+type ContainerPick = NonNullable<OilPool['plan']>['picks'][number]
+
+/** `3 × 250 ml`, `1 × opened 0.4 l`. */
+export function pickWords(pick: ContainerPick): string {
+  return `${pick.count} × ${pick.opened ? 'opened ' : ''}${pick.size.value} ${unitText(pick.size.unit)}`
+}
 
 /** Everything on the cart under the operation that needs it first, in the order of the work. */
 export function cartOf(work: WorkOrder): CartStop[] {
@@ -45,21 +52,21 @@ export function cartOf(work: WorkOrder): CartStop[] {
     })
   }
   const fill = work.operations.find((operation) => operation.steps.some((step) => step.entry === 'poured'))
-  for (const pool of work.oil) {
+  const pull = (id: string, kind: 'oil' | 'lube', words: string, pool: Pulled): void => {
     for (const pick of pool.plan?.picks ?? []) {
-      add(fill?.id ?? '', {
-        key: `${pick.id}${pick.opened ? 'o' : ''}`,
-        kind: 'oil',
-        what: `${pick.count} × ${pick.opened ? 'opened ' : ''}${pick.size.value} ${units[pick.size.unit] ?? pick.size.unit}`,
-        words: `${pool.grade}, ${pool.performanceClass}`,
-        engines: [],
-        where: pool.positions.join(', '),
-      })
+      const key = `${pick.id}${pick.opened ? 'o' : ''}`
+      add(id, { key, kind, what: pickWords(pick), words, engines: [], where: pool.positions.join(', ') })
     }
   }
-  for (const operation of work.operations) {
-    for (const line of lubricantsOf(work, operation)) {
-      add(operation.id, line)
+  for (const pool of work.oil) {
+    pull(fill?.id ?? '', 'oil', `${pool.grade}, ${pool.performanceClass}`, pool)
+  }
+  for (const pool of work.lubricants ?? []) {
+    pull(pool.firstUse, 'lube', pool.name, pool)
+    if (pool.plan === null) {
+      const what = pool.need === null ? '' : pool.need.text
+      const where = pool.positions.join(', ') + (pool.need === null ? '' : ' · short')
+      add(pool.firstUse, { key: pool.name, kind: 'lube', what, words: pool.name, engines: [], where })
     }
   }
   return work.operations
@@ -69,28 +76,6 @@ export function cartOf(work: WorkOrder): CartStop[] {
       title: `${operation.label} · ${operation.title}`,
       lines: lines.get(operation.id) ?? [],
     }))
-}
-
-/** Values of the sheet that name a lubricant, and the one that says how much of it goes in, if there is a figure. */
-const lubricants: Record<string, string | null> = {
-  'gearcase.lubricant': 'gearcase.volume',
-  'propeller.grease': null,
-  'pump.greased': null,
-}
-
-/** What one operation lubricates with, and how much: each engine takes its own. */
-function lubricantsOf(work: WorkOrder, operation: Operation): CartLine[] {
-  const plate = work.engines.find((engine) => engine.position === operation.position)?.plate ?? []
-  const told = (path: string | null): string | null => plate.find((figure) => figure.path === path)?.text ?? null
-  const used = new Set(operation.steps.flatMap((step) => step.uses).filter((path) => path in lubricants))
-  return [...used].map((path) => ({
-    key: `${operation.id}.${path}`,
-    kind: 'lube',
-    what: told(lubricants[path] ?? null) ?? '',
-    words: told(path) ?? 'lubricant not known',
-    engines: [],
-    where: operation.label,
-  }))
 }
 
 /** Numbers that one operation fits to its engine: a part stands in the list under the engine that needs it first. */

@@ -33,6 +33,7 @@ final readonly class OrderBuilder
 
     public function __construct(
         private OilPlanner $oil = new OilPlanner(),
+        private LubricantPlanner $lubricants = new LubricantPlanner(),
         private WorkPlanner $planner = new WorkPlanner(),
         private PartsPlanner $parts = new PartsPlanner(),
         private GateChecker $gates = new GateChecker(),
@@ -56,6 +57,7 @@ final readonly class OrderBuilder
             $engines,
             $operations,
             $this->oil->plan($engines, $request),
+            $this->lubricants->plan($operations, $byPosition, $request),
             $this->parts->plan(
                 PartsList::demands($operations, $byPosition),
                 $request->supplies->parts,

@@ -18,6 +18,7 @@ final readonly class WorkOrder
      * @param list<EngineOrder>      $engines
      * @param list<OrderedOperation> $operations in the rig's sequence
      * @param list<OilPool>          $oil
+     * @param list<LubricantPool>    $lubricants beside the engine oil
      * @param list<ToolLine>         $tools
      * @param list<Caution>          $cautions
      * @param list<RefusedMove>      $refused    moves by hand that a gate or the procedure refuses; they change nothing
@@ -28,6 +29,7 @@ final readonly class WorkOrder
         public array $engines,
         public array $operations,
         public array $oil,
+        public array $lubricants,
         public PartsPlan $parts,
         public array $tools,
         public array $cautions,

@@ -198,6 +198,12 @@ enum SheetField: string
         return $this->spec()->label;
     }
 
+    /** Whether it says with what something is lubricated; points have their own column for that. */
+    public function namesLubricant(): bool
+    {
+        return \in_array($this, [self::GearcaseLubricant, self::PropellerGrease, self::PumpGreased], true);
+    }
+
     public function group(): SheetGroup
     {
         return SheetGroup::ofPath($this->value);

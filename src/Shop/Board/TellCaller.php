@@ -115,7 +115,7 @@ final readonly class TellCaller
     {
         return array_sum(array_map(
             static fn (Cursor $pool): int => $pool->at('plan')->isNull() ? 0 : $pool->at('plan')->at('costMinor')->int(0, \PHP_INT_MAX),
-            $work->at('oil')->list(),
+            [...$work->at('oil')->list(), ...($work->at('lubricants')->isNull() ? [] : $work->at('lubricants')->list())],
         ));
     }
 }

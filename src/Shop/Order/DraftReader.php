@@ -32,7 +32,7 @@ final readonly class DraftReader
         $read = self::at($draft);
         $draft->needs('complaint', 'technicians', 'kits', 'allowance', 'partsOn', 'byHand');
         foreach ($draft->at('engines')->list() as $engine) {
-            $engine->needs('hours', 'reading', 'decision', 'year', 'gearcase');
+            $engine->needs('hours', 'reading', 'decision', 'year', 'gearcase', 'renew');
         }
 
         return $read;

@@ -61,7 +61,7 @@ final class ContainerPlannerTest extends TestCase
     public function testSaysHowMuchAShelfIsShort(): void
     {
         $this->expectException(ShelfTooShort::class);
-        $this->expectExceptionMessage('The shelf holds 2400 ml of this oil and 3000 ml are needed: 600 ml are short.');
+        $this->expectExceptionMessage('The shelf holds 2400 ml of it and 3000 ml are needed: 600 ml are short.');
         (new ContainerPlanner())->plan(Volume::ofMillilitres(3000), [self::container('1l', '1', VolumeUnit::Litre, 1000, 2, '0.4')]);
     }
 

@@ -39,7 +39,7 @@ final class FluidRequestReaderTest extends TestCase
     public function testAShelfThatCantCoverTheNeedSaysHowMuchIsShort(): void
     {
         $this->expectException(ShelfTooShort::class);
-        $this->expectExceptionMessage('The shelf holds 3000 ml of this oil and 3001 ml are needed: 1 ml are short.');
+        $this->expectExceptionMessage('The shelf holds 3000 ml of it and 3001 ml are needed: 1 ml are short.');
         self::containers(['need' => ['value' => '3.001', 'unit' => 'l'], 'containers' => [self::LITRE]]);
     }
 

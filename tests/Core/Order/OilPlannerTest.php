@@ -37,7 +37,7 @@ final class OilPlannerTest extends TestCase
         self::assertSame([['10W-40', 'VO-3'], ['10W-30', 'VO-2']], array_map(static fn (OilPool $pool): array => [$pool->grade, $pool->performanceClass], $pools));
         self::assertNotNull($pools[0]->plan);
         self::assertNull($pools[1]->plan);
-        self::assertStringStartsWith('The shelf holds 0 ml of this oil and 1120 ml are needed', (string) $pools[1]->shortage);
+        self::assertStringStartsWith('The shelf holds 0 ml of it and 1120 ml are needed', (string) $pools[1]->shortage);
     }
 
     public function testColdAirMayGiveTwoEnginesTwoGrades(): void

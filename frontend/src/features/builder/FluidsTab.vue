@@ -1,14 +1,18 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import ContainerShelf from '@/drawing/ContainerShelf.vue'
 import type { WorkOrder } from '@/shared/api/types'
 import WhyButton from '@/shared/ui/WhyButton.vue'
 
-defineProps<{ work: WorkOrder }>()
+const props = defineProps<{ work: WorkOrder }>()
+const lubricants = computed(() => props.work.lubricants ?? [])
+const counted = computed(() => lubricants.value.filter((pool) => pool.need !== null))
+const ready = computed(() => lubricants.value.filter((pool) => pool.need === null))
 </script>
 
 <template>
   <div class="stack">
-    <table class="plain">
+    <table v-if="work.oil.length > 0" class="plain">
       <thead>
         <tr>
           <th>Engine</th>
@@ -50,5 +54,28 @@ defineProps<{ work: WorkOrder }>()
       <p v-else class="band stop">{{ pool.shortage }}</p>
       <p class="band">{{ pool.trap }} Read the unit on the container.</p>
     </section>
+    <section v-for="pool in counted" :key="pool.name">
+      <div class="row">
+        <h3>Pull {{ pool.name }} for {{ pool.positions.join(' and ') }}: {{ pool.need?.text }}</h3>
+        <WhyButton :about="`Need of ${pool.name}`" :text="pool.why" />
+      </div>
+      <ContainerShelf v-if="pool.plan" :plan="pool.plan" />
+      <p v-else class="band stop">{{ pool.shortage }}</p>
+    </section>
+    <section v-if="ready.length > 0">
+      <h3>Lies ready, not counted</h3>
+      <ul class="ready">
+        <li v-for="pool in ready" :key="pool.name">
+          <strong>{{ pool.name }}</strong> for {{ pool.positions.join(', ') }}: {{ pool.uses.join('; ').toLowerCase() }}
+        </li>
+      </ul>
+    </section>
   </div>
 </template>
+
+<style scoped>
+.ready {
+  margin: 4px 0 0;
+  padding-left: 20px;
+}
+</style>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Draft, Plan, WorkOrder } from '@/shared/api/types'
+import type { Draft, OilPool, Plan, WorkOrder } from '@/shared/api/types'
+import { pickWords } from '@/shared/cart'
 import { dayText, litresText, minutesText, moneyText, ownUnit } from '@/shared/units'
 import ReadyDates from './ReadyDates.vue'
 
@@ -17,11 +18,8 @@ const changes = computed(() => props.plan?.timeline?.changes ?? props.work.labou
 const saved = computed(() =>
   Math.max(0, (props.plan?.aloneMin ?? 0) - props.work.labour.handsOnMin - props.work.labour.presenceMin),
 )
-const unit = (code: string): string => ({ us_qt: 'US qt', us_gal: 'US gal' })[code] ?? code
-const containers = (pool: WorkOrder['oil'][number]): string =>
-  (pool.plan?.picks ?? [])
-    .map((pick) => `${pick.count} × ${pick.opened ? 'opened ' : ''}${pick.size.value} ${unit(pick.size.unit)}`)
-    .join(', ')
+const containers = (pool: Pick<OilPool, 'plan'>): string => (pool.plan?.picks ?? []).map(pickWords).join(', ')
+const pulled = computed(() => (props.work.lubricants ?? []).filter((pool) => pool.need !== null))
 function expect(event: Event): void {
   emit('change', { partsOn: (event.target as HTMLInputElement).value || null })
 }
@@ -65,6 +63,17 @@ function expect(event: Event): void {
     </p>
     <p v-else class="note stop small">{{ pool.shortage }}</p>
     <p class="small trap">{{ pool.trap }}</p>
+  </div>
+  <div v-for="pool in pulled" :key="pool.name" class="part">
+    <dl>
+      <dt>{{ pool.name }}</dt>
+      <dd>{{ pool.need ? ownUnit(pool.need.text) : '' }}</dd>
+    </dl>
+    <p v-if="pool.plan" class="small">
+      <strong>{{ containers(pool) }}</strong> · left {{ litresText(pool.plan.leftOverMl) }} ·
+      {{ moneyText(pool.plan.costMinor) }}
+    </p>
+    <p v-else class="small trap">{{ pool.shortage }}</p>
   </div>
   <div class="part">
     <dl>

@@ -40,6 +40,11 @@ const { data, error, isPending } = useQuery({
         <ContainerShelf v-if="pool.plan" :plan="pool.plan" />
         <p v-else class="band stop">{{ pool.shortage }}</p>
       </div>
+      <div v-for="pool in order.lubricants.filter((each) => each.need !== null)" :key="pool.name">
+        <h3>{{ pool.name }}: {{ pool.need?.text }} for {{ pool.positions.join(' and ') }}</h3>
+        <ContainerShelf v-if="pool.plan" :plan="pool.plan" />
+        <p v-else class="band stop">{{ pool.shortage }}</p>
+      </div>
     </section>
   </div>
 </template>

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Order;
+
+use FreshTack\Core\Fluid\Container;
+use FreshTack\Core\Fluid\ContainerPlan;
+use FreshTack\Core\Fluid\ContainerPlanner;
+use FreshTack\Core\Fluid\ShelfTooShort;
+use FreshTack\Core\Plan\Position;
+use FreshTack\Core\Procedure\RowFilter;
+use FreshTack\Core\Procedure\Step;
+use FreshTack\Core\Quantity\Volume;
+use FreshTack\Core\SpecBook\SheetField;
+use FreshTack\Core\SpecBook\Table;
+use FreshTack\Core\SpecBook\TableRow;
+
+/**
+ * Gear lubricant and greases: pooled over the engines as the engine oil is, in the order of use. Containers are picked
+ * for what is counted; greases lie ready by name.
+ */
+final readonly class LubricantPlanner
+{
+    public function __construct(private ContainerPlanner $containers = new ContainerPlanner())
+    {
+    }
+
+    /**
+     * @param list<OrderedOperation>     $operations in their sequence
+     * @param array<string, EngineOrder> $engines    by position
+     *
+     * @return list<LubricantPool>
+     */
+    public function plan(array $operations, array $engines, OrderRequest $request): array
+    {
+        $pools = $filled = [];
+        foreach ($operations as $operation) {
+            $engine = $engines[$operation->position->value ?? ''] ?? null;
+            foreach (null === $engine ? [] : self::uses($operation, $engine) as $use) {
+                $known = $use->name.'|'.$use->position->value;
+                $pools[$use->name][] = isset($filled[$known]) ? $use->uncounted() : $use;
+                $filled += null === $use->amount ? [] : [$known => true];
+            }
+        }
+
+        return array_map(fn (array $uses): LubricantPool => $this->pool($uses, $request), array_values($pools));
+    }
+
+    /** @return list<LubricantUse> */
+    private static function uses(OrderedOperation $operation, EngineOrder $engine): array
+    {
+        $amounts = [];
+        foreach ($operation->called->needs as $path) {
+            $field = SheetField::tryFrom($path);
+            $name = true === $field?->namesLubricant() ? $engine->request->sheet->text($field) : null;
+            if (null !== $name) {
+                $amounts[$name] = SheetField::GearcaseLubricant === $field ? $engine->request->sheet->volume(SheetField::GearcaseVolume) : null;
+            }
+        }
+        foreach ($operation->called->steps as $step) {
+            $amounts += array_fill_keys(self::greases($step, $engine), null);
+        }
+
+        return array_map(
+            static fn (string $name): LubricantUse => new LubricantUse($name, $engine->position, $operation, $amounts[$name]),
+            array_keys($amounts),
+        );
+    }
+
+    /** @return list<string> of the points that a step goes through */
+    private static function greases(Step $step, EngineOrder $engine): array
+    {
+        $isPoints = SheetField::LubricationPoints->value === $step->figures->rows;
+        $table = $isPoints ? $engine->request->sheet->table(SheetField::LubricationPoints) : null;
+        $rows = $table instanceof Table ? RowFilter::rows($table, $step->figures->where, $engine->facts) : [];
+
+        return array_values(array_filter(array_map(static fn (TableRow $row): ?string => $row->words('grease'), $rows), \is_string(...)));
+    }
+
+    /** @param non-empty-list<LubricantUse> $uses */
+    private function pool(array $uses, OrderRequest $request): LubricantPool
+    {
+        $counted = array_values(array_filter($uses, static fn (LubricantUse $use): bool => null !== $use->amount));
+        $need = [] === $counted ? null : array_reduce(
+            $counted,
+            static fn (Volume $sum, LubricantUse $use): Volume => $sum->plus($use->amount ?? Volume::nothing()),
+            Volume::nothing(),
+        );
+        [$plan, $shortage] = null === $need ? [null, null] : $this->pulled($need, $uses[0]->name, $request);
+        $positions = array_column(array_map(static fn (LubricantUse $use): array => [$use->position->value, $use->position], $uses), 1, 0);
+
+        return new LubricantPool(
+            $uses[0]->name,
+            array_values($positions),
+            array_values(array_unique(array_map(static fn (LubricantUse $use): string => $use->operation->operation->title, $uses))),
+            $uses[0]->operation->id(),
+            $need,
+            $plan,
+            $shortage,
+            self::why($counted, array_values($positions)),
+        );
+    }
+
+    /** @return array{ContainerPlan|null, string|null} */
+    private function pulled(Volume $need, string $name, OrderRequest $request): array
+    {
+        $shelf = array_filter($request->supplies->oils, static fn (ShelfOil $oil): bool => $oil->isCalled($name));
+        try {
+            return [$this->containers->plan($need, array_values(array_map(static fn (ShelfOil $oil): Container => $oil->container, $shelf))), null];
+        } catch (ShelfTooShort $short) {
+            return [null, $short->getMessage()];
+        }
+    }
+
+    /**
+     * @param list<LubricantUse> $counted
+     * @param list<Position>     $positions
+     */
+    private static function why(array $counted, array $positions): string
+    {
+        $amounts = array_map(static fn (LubricantUse $use): string => \sprintf('%s %s', lcfirst($use->position->label()), $use->amount?->inBothUnits() ?? ''), $counted);
+
+        return [] === $amounts
+            ? \sprintf('Named by the sheet %s; it gives no amount.', 1 === \count($positions) ? 'of the engine' : 'of each engine')
+            : ucfirst(implode(' + ', $amounts)).' by the sheet. What stays in the pump and its hose comes on top.';
+    }
+}
