@@ -56,6 +56,39 @@ test('a twin rig from the counter to the released, recorded oil service', async 
     }
   })
 
+  await test.step('renews on wish what the sheet only asks to clean, and is told where there is nothing to', async () => {
+    await writer.keyboard.press('r')
+    await expect(writer.getByRole('status').filter({ hasText: 'nothing to renew on wish' })).toContainText('Oil filter')
+    const thermostats = writer.getByRole('checkbox', { name: /^Thermostats, Port/ })
+    await thermostats.focus()
+    await writer.keyboard.press('r')
+    await expect(thermostats).toBeChecked()
+    const renew = writer.getByRole('button', { name: 'Renew: Thermostats, Port' })
+    await expect(renew).toHaveAttribute('aria-pressed', 'true')
+    await writer.getByRole('tab', { name: /Parts/ }).click()
+    await expect(writer.getByRole('row', { name: /QV-61070/ })).toContainText('2')
+    await thermostats.focus()
+    await writer.keyboard.press('Space')
+    await expect(renew).toHaveCount(0)
+  })
+
+  await test.step('gives the grid or the order more of the height', async () => {
+    const height = async (): Promise<number> =>
+      (await writer.getByRole('grid').locator('..').boundingBox())?.height ?? 0
+    const before = await height()
+    const bar = writer.getByRole('separator', { name: 'Height of the grid' })
+    await bar.focus()
+    await writer.keyboard.press('ArrowUp')
+    await writer.keyboard.press('ArrowUp')
+    expect(await height()).toBe(before - 48)
+    await bar.hover()
+    await writer.mouse.down()
+    const grip = await bar.boundingBox()
+    await writer.mouse.move(600, (grip?.y ?? 0) + 12 + 48)
+    await writer.mouse.up()
+    expect(await height()).toBe(before)
+  })
+
   await test.step('the order is there at once', async () => {
     const slip = writer.getByRole('complementary', { name: 'The slip' })
     await expect(slip).toContainText('1 h 51 min')

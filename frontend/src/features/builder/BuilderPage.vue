@@ -8,6 +8,7 @@ import { useSession } from '@/shared/session'
 import AsOf from '@/shared/ui/AsOf.vue'
 import PrintHint from '@/shared/ui/PrintHint.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
+import SplitBar from '@/shared/ui/SplitBar.vue'
 import { degreesText, timeText } from '@/shared/units'
 import { statusWords } from '@/shared/words'
 import CallerStrip from './CallerStrip.vue'
@@ -19,6 +20,7 @@ import VisitEditor from './VisitEditor.vue'
 import { useGrid } from './useGrid'
 import { useOffers } from './useOffers'
 import { useOrder } from './useOrder'
+import { useSplit } from './useSplit'
 import { useTimeline } from './useTimeline'
 
 const number = Number(useRoute().params['number'])
@@ -50,6 +52,7 @@ const grid = useGrid(
   changed,
   () => view.value?.orderable ?? [],
 )
+const { height: gridHeight, least, most } = useSplit()
 const { offers } = useOffers(number, draft, () => editable.value)
 const { plan: sketch } = useTimeline(number, draft, () => isDraft.value && mayWrite.value)
 const { full, changes } = whole
@@ -169,7 +172,21 @@ useShortcut('F9', () => {
       </div>
       <p v-if="told" class="band" role="status">{{ told }}</p>
       <p v-if="issued" class="band fine" role="status"><strong>Issued.</strong> {{ issued }}</p>
-      <TaskGrid :engines="view.engines" :grid="grid" :editable="editable" @refuse="(why) => (told = why)" />
+      <TaskGrid
+        :engines="view.engines"
+        :grid="grid"
+        :editable="editable"
+        :height="gridHeight"
+        @refuse="(why) => (told = why)"
+      />
+      <SplitBar
+        v-if="work && work.operations.length > 0"
+        v-model="gridHeight"
+        label="Height of the grid"
+        controls="task-grid"
+        :min="least"
+        :max="most"
+      />
       <OrderTabs
         v-if="work && work.operations.length > 0"
         :work="work"

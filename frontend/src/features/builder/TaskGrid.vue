@@ -5,7 +5,7 @@ import { refusalWords } from '@/shared/words'
 import GridCell from './GridCell.vue'
 import type { useGrid } from './useGrid'
 
-const props = defineProps<{ engines: Engine[]; grid: ReturnType<typeof useGrid>; editable: boolean }>()
+const props = defineProps<{ engines: Engine[]; grid: ReturnType<typeof useGrid>; editable: boolean; height: number }>()
 const emit = defineEmits<{ refuse: [why: string] }>()
 const root = useTemplateRef('root')
 const at = ref({ row: 0, column: 0 })
@@ -60,7 +60,13 @@ function setRenewed(event: KeyboardEvent): void {
 </script>
 
 <template>
-  <div ref="root" class="frame" :class="{ dense: engines.length > 3 }">
+  <div
+    id="task-grid"
+    ref="root"
+    class="frame"
+    :class="{ dense: engines.length > 3 }"
+    :style="{ maxHeight: `${height}px` }"
+  >
     <table
       role="grid"
       aria-label="Tasks by engine"
@@ -145,8 +151,8 @@ function setRenewed(event: KeyboardEvent): void {
   border: 1px solid var(--line);
   background: var(--panel);
   overflow: auto;
-  flex: none;
-  max-height: 320px;
+  flex: 0 1 auto;
+  min-height: 96px;
 }
 
 table {
