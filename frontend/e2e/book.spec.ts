@@ -1,17 +1,9 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, test } from '@playwright/test'
 import { execFileSync } from 'node:child_process'
 import { readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { engine, issueFor, openCheckIn, sendCheckIn, signedIn } from './shop'
-
-async function openSheet(page: Page, find: string, sheet: string): Promise<void> {
-  await page.getByRole('link', { name: 'Book', exact: true }).click()
-  await page.getByRole('searchbox', { name: 'Find a sheet' }).fill(find)
-  await page.getByRole('link', { name: sheet, exact: true }).last().click()
-  await expect(page).toHaveURL(/\/book\/sheets\//)
-  await expect(page.getByRole('navigation', { name: 'Sections of the sheet' })).toBeVisible()
-}
+import { engine, issueFor, openCheckIn, openSheet, sendCheckIn, signedIn } from './shop'
 
 test('a value is changed, confirmed, reviewed by another and published; the old revision is withdrawn', async ({
   browser,

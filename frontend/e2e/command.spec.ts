@@ -21,3 +21,22 @@ test('Enter in the command box never acts on the answer to an older text', async
   answer()
   await expect(writer.getByRole('heading', { level: 1 })).toContainText('Low Water')
 })
+
+test('the box is ready for the next search the moment after Enter', async ({ browser }) => {
+  const writer = await signedIn(browser, 'ines')
+  for (const boat of ['Low Water', 'Little Dunlin', 'Tidewright', 'Low Water']) {
+    await writer.keyboard.press('/')
+    await writer.keyboard.type(boat)
+    await expect(writer.getByRole('option', { name: boat }).first()).toBeVisible()
+    await writer.keyboard.press('Enter')
+    await expect(writer.getByRole('heading', { level: 1 })).toContainText(boat)
+    await writer.keyboard.press('/')
+    await writer.keyboard.type('Sand')
+    await writer.waitForTimeout(200)
+    await expect(writer.getByRole('option', { name: 'Sandling' }).first()).toBeVisible()
+    for (let letter = 0; letter < 4; letter += 1) {
+      await writer.keyboard.press('Backspace')
+    }
+    await writer.keyboard.press('Escape')
+  }
+})

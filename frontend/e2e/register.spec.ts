@@ -1,15 +1,7 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, test } from '@playwright/test'
 import ICAL from 'ical.js'
 import { rmSync, writeFileSync } from 'node:fs'
-import { engine, openCheckIn, signedIn } from './shop'
-
-async function openRig(page: Page, boat: string): Promise<void> {
-  await page.keyboard.press('/')
-  await page.keyboard.type(boat)
-  await expect(page.getByRole('option', { name: boat }).first()).toBeVisible()
-  await page.keyboard.press('Enter')
-  await expect(page.getByRole('heading', { level: 1 })).toContainText(boat)
-}
+import { engine, openCheckIn, openRig, signedIn } from './shop'
 
 test('a new customer with boat and engine is entered, identified and found by any part of a number', async ({
   browser,

@@ -21,14 +21,26 @@ export async function signedIn(browser: Browser, who: Who, size = { width: 1280,
 
 export const tablet = { width: 1024, height: 768 }
 
-/** Finds a boat by the command box and opens its check-in. */
-export async function openCheckIn(page: Page, boat: string): Promise<void> {
+export async function openSheet(page: Page, find: string, sheet: string): Promise<void> {
+  await page.getByRole('link', { name: 'Book', exact: true }).click()
+  await page.getByRole('searchbox', { name: 'Find a sheet' }).fill(find)
+  await page.getByRole('link', { name: sheet, exact: true }).last().click()
+  await expect(page).toHaveURL(/\/book\/sheets\//)
+  await expect(page.getByRole('navigation', { name: 'Sections of the sheet' })).toBeVisible()
+}
+
+export async function openRig(page: Page, boat: string): Promise<void> {
   await page.keyboard.press('/')
   await page.keyboard.type(boat)
   await expect(page.getByRole('option', { name: boat }).first()).toBeVisible()
   await page.keyboard.press('Enter')
-  await expect(page).toHaveURL(/\/boats\/\d+$/)
   await expect(page.getByRole('heading', { level: 1 })).toContainText(boat)
+}
+
+/** Finds a boat by the command box and opens its check-in. */
+export async function openCheckIn(page: Page, boat: string): Promise<void> {
+  await openRig(page, boat)
+  await expect(page).toHaveURL(/\/boats\/\d+$/)
   await page.getByRole('link', { name: 'Check in' }).click()
   await expect(page.getByRole('heading', { name: `Check in ${boat}` })).toBeVisible()
   await besideOpenOrders(page)
@@ -85,7 +97,7 @@ export async function issueFor(
 /** Whatever the step on the bench asks for, entered as a good day gives it; stops at the step named. */
 export async function workUntil(page: Page, stop: RegExp | null): Promise<void> {
   await page.locator('.at').waitFor()
-  for (let turn = 0; turn < 160; turn += 1) {
+  for (let turn = 0; turn < 400; turn += 1) {
     const heading = page.getByRole('heading', { level: 1 })
     const text = (await heading.textContent()) ?? ''
     if (text.startsWith('Every step is entered') || (stop !== null && stop.test(text))) {
@@ -93,7 +105,7 @@ export async function workUntil(page: Page, stop: RegExp | null): Promise<void> 
     }
     const before = await position(page)
     await enterUsual(page)
-    await expect.poll(() => position(page), { message: `after “${text}”` }).not.toBe(before)
+    await expect.poll(() => position(page), { message: `after “${text}”`, intervals: [25, 50, 100] }).not.toBe(before)
   }
   throw new Error('The bench never came to an end.')
 }

@@ -103,8 +103,9 @@ async function go(to: string | undefined): Promise<void> {
   }
 }
 
+/** After the press on what was found; whoever is back in the box by then has not left it. */
 function leave(): void {
-  setTimeout(() => (open.value = false), 150)
+  setTimeout(() => (open.value = document.activeElement === input.value), 150)
 }
 </script>
 
