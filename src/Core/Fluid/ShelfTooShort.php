@@ -15,7 +15,12 @@ final class ShelfTooShort extends \DomainException implements ExpectedError
 
     public static function by(int $needMl, int $onShelfMl): self
     {
-        return new self(\sprintf('The shelf holds %d ml of it and %d ml are needed: %d ml are short. Order some, or move some here.', $onShelfMl, $needMl, $needMl - $onShelfMl));
+        return new self(\sprintf(
+            'The shelf holds %d ml of it and %d ml are needed: %d ml are short. Order some, or move some here.',
+            $onShelfMl,
+            $needMl,
+            $needMl - $onShelfMl,
+        ));
     }
 
     public function errorKey(): string

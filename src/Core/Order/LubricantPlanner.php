@@ -55,7 +55,9 @@ final readonly class LubricantPlanner
             $field = SheetField::tryFrom($path);
             $name = true === $field?->namesLubricant() ? $engine->request->sheet->text($field) : null;
             if (null !== $name) {
-                $amounts[$name] = SheetField::GearcaseLubricant === $field ? $engine->request->sheet->volume(SheetField::GearcaseVolume) : null;
+                $amounts[$name] = SheetField::GearcaseLubricant === $field
+                    ? $engine->request->sheet->volume(SheetField::GearcaseVolume)
+                    : null;
             }
         }
         foreach ($operation->called->steps as $step) {
@@ -75,7 +77,10 @@ final readonly class LubricantPlanner
         $table = $isPoints ? $engine->request->sheet->table(SheetField::LubricationPoints) : null;
         $rows = $table instanceof Table ? RowFilter::rows($table, $step->figures->where, $engine->facts) : [];
 
-        return array_values(array_filter(array_map(static fn (TableRow $row): ?string => $row->words('grease'), $rows), \is_string(...)));
+        return array_values(array_filter(
+            array_map(static fn (TableRow $row): ?string => $row->words('grease'), $rows),
+            \is_string(...),
+        ));
     }
 
     /** @param non-empty-list<LubricantUse> $uses */
@@ -93,7 +98,10 @@ final readonly class LubricantPlanner
         return new LubricantPool(
             $uses[0]->name,
             array_values($positions),
-            array_values(array_unique(array_map(static fn (LubricantUse $use): string => $use->operation->operation->title, $uses))),
+            array_values(array_unique(array_map(
+                static fn (LubricantUse $use): string => $use->operation->operation->title,
+                $uses,
+            ))),
             $uses[0]->operation->id(),
             $need,
             $plan,
@@ -106,8 +114,9 @@ final readonly class LubricantPlanner
     private function pulled(Volume $need, string $name, OrderRequest $request): array
     {
         $shelf = array_filter($request->supplies->oils, static fn (ShelfOil $oil): bool => $oil->isCalled($name));
+        $containers = array_values(array_map(static fn (ShelfOil $oil): Container => $oil->container, $shelf));
         try {
-            return [$this->containers->plan($need, array_values(array_map(static fn (ShelfOil $oil): Container => $oil->container, $shelf))), null];
+            return [$this->containers->plan($need, $containers), null];
         } catch (ShelfTooShort $short) {
             return [null, $short->getMessage()];
         }
@@ -119,7 +128,10 @@ final readonly class LubricantPlanner
      */
     private static function why(array $counted, array $positions): string
     {
-        $amounts = array_map(static fn (LubricantUse $use): string => \sprintf('%s %s', lcfirst($use->position->label()), $use->amount?->inBothUnits() ?? ''), $counted);
+        $amounts = array_map(
+            static fn (LubricantUse $use): string => lcfirst($use->position->label()).' '.$use->amount?->inBothUnits(),
+            $counted,
+        );
 
         return [] === $amounts
             ? \sprintf('Named by the sheet %s; it gives no amount.', 1 === \count($positions) ? 'of the engine' : 'of each engine')

@@ -72,7 +72,10 @@ enum Opening: string
     public static function shutBefore(Effect $effect): array
     {
         return match ($effect) {
-            Effect::Cranked, Effect::Started => array_values(array_filter(self::cases(), static fn (self $opening): bool => $opening->barsStart())),
+            Effect::Cranked, Effect::Started => array_values(array_filter(
+                self::cases(),
+                static fn (self $opening): bool => $opening->barsStart(),
+            )),
             Effect::OilIn => [self::OilTube, self::Belt],
             Effect::GearOpened => [self::LowerUnit],
             Effect::SetVertical, Effect::SetTiltedUp, Effect::SetTrimmedIn, Effect::SetPartWay, Effect::SetSteeredOver,

@@ -35,6 +35,14 @@ final readonly class ShowPickLists
             throw new \LogicException('An order without a boat.', 0, $error);
         }
 
-        return ['number' => $file->number, 'status' => $file->status->value, 'boat' => $boat, 'engines' => $engines, 'parts' => $document->at('parts')->raw(), 'oil' => $document->at('oil')->raw(), 'lubricants' => $document->at('lubricants')->raw() ?? []];
+        return [
+            'number' => $file->number,
+            'status' => $file->status->value,
+            'boat' => $boat,
+            'engines' => $engines,
+            'parts' => $document->at('parts')->raw(),
+            'oil' => $document->at('oil')->raw(),
+            'lubricants' => $document->at('lubricants')->raw() ?? [],
+        ];
     }
 }

@@ -34,17 +34,28 @@ final readonly class FillController
     #[Once]
     public function __invoke(int $number, Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
-        [$version, $alike, $fill] = Body::read($request, static fn (Cursor $body): array => [OrderVersion::at($body->at('version'), $number), !$body->at('alike')->isNull() && $body->at('alike')->bool(), new Fill(
+        [$version, $alike, $fill] = Body::read($request, static fn (Cursor $body): array => [
+            OrderVersion::at($body->at('version'), $number),
+            !$body->at('alike')->isNull() && $body->at('alike')->bool(),
+            self::fill($body, $user->account->name),
+        ]);
+
+        return new JsonResponse(OrderFileView::file(($this->fill)($number, $version, $fill, $user->account, $alike)));
+    }
+
+    private static function fill(Cursor $body, string $by): Fill
+    {
+        $content = $body->at('content')->raw();
+
+        return new Fill(
             $body->at('engineId')->int(1, \PHP_INT_MAX),
             $body->at('path')->enum(SheetField::class),
-            \is_array($body->at('content')->raw()) ? $body->at('content')->raw() : $body->at('content')->keys(),
+            \is_array($content) ? $content : $body->at('content')->keys(),
             $body->at('document')->string(200),
             $body->at('revision')->string(40),
             $body->at('page')->string(40),
             $body->at('reason')->string(300),
-            $user->account->name,
-        )]);
-
-        return new JsonResponse(OrderFileView::file(($this->fill)($number, $version, $fill, $user->account, $alike)));
+            $by,
+        );
     }
 }

@@ -52,12 +52,16 @@ final class RenewalTest extends TestCase
         $request = self::request('accessory_belt', true, 'kestrane-k165-early', ['values', 'belts.tools'], null);
 
         self::assertSame(['belts.tools'], Requests::build($request)->engines[0]->blocked[0]->holes ?? null);
-        self::assertSame([], Requests::build(self::request('accessory_belt', false, 'kestrane-k165-early', ['values', 'belts.tools'], null))->engines[0]->blocked);
+        $looked = self::request('accessory_belt', false, 'kestrane-k165-early', ['values', 'belts.tools'], null);
+        self::assertSame([], Requests::build($looked)->engines[0]->blocked);
     }
 
     public function testOneEngineIsRenewedAndItsSisterLookedAt(): void
     {
-        $engines = [Requests::engine('port', 'K165', 'KS4-10412', 'kestrane-k165-early', ['thermostats']), Requests::engine('starboard', 'K165', 'KS4-10413', 'kestrane-k165-early', ['thermostats'])];
+        $engines = [
+            Requests::engine('port', 'K165', 'KS4-10412', 'kestrane-k165-early', ['thermostats']),
+            Requests::engine('starboard', 'K165', 'KS4-10413', 'kestrane-k165-early', ['thermostats']),
+        ];
         $steps = self::steps(Requests::build(Book::with(Requests::rig($engines), ['engines', 1, 'tasks', 0, 'renew'], true)));
 
         self::assertContains('port.thermostat-care.clean', $steps);

@@ -93,7 +93,8 @@ final class SchoolsTest extends TestCase
 
     public function testAnEngineIsTurnedOverToFillItsFilterUnlessTheSheetSaysWhyNot(): void
     {
-        $request = Book::with(Requests::single('D65', 'D65-3308', 'dunmarrow-d65', ['engine_oil', 'oil_filter']), ['policy', 'schools'], ['filter_priming' => 'turned_over']);
+        $filter = Requests::single('D65', 'D65-3308', 'dunmarrow-d65', ['engine_oil', 'oil_filter']);
+        $request = Book::with($filter, ['policy', 'schools'], ['filter_priming' => 'turned_over']);
         $why = ['value' => 'fuel washes the bores', 'source' => 'book', 'page' => '9'];
         $forbidden = Book::with($request, ['engines', 0, 'sheet', 'values', 'oilFilter.notPrimed'], $why);
 

@@ -40,26 +40,7 @@ const needed = computed(() => {
 </template>
 
 <style scoped>
-dl {
-  display: grid;
-  grid-template-columns: 1fr auto;
-  gap: 4px 10px;
-  align-items: baseline;
-  margin: 0;
-}
-
-dd {
-  margin: 0;
-  text-align: right;
-  white-space: nowrap;
-  font-weight: 700;
-}
-
 .weighty {
   font-size: 17px;
-}
-
-.trap {
-  color: var(--brass);
 }
 </style>

@@ -95,21 +95,6 @@ function expect(event: Event): void {
 </template>
 
 <style scoped>
-dl {
-  display: grid;
-  grid-template-columns: 1fr auto;
-  gap: 4px 10px;
-  align-items: baseline;
-  margin: 0;
-}
-
-dd {
-  margin: 0;
-  text-align: right;
-  white-space: nowrap;
-  font-weight: 700;
-}
-
 .weighty {
   font-size: 20px;
 }
@@ -127,9 +112,5 @@ dd {
   border: 1px solid var(--red);
   background: var(--red-tint);
   padding: 8px 10px;
-}
-
-.trap {
-  color: var(--brass);
 }
 </style>

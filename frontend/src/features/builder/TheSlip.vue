@@ -168,6 +168,25 @@ function filled(): void {
 </template>
 
 <style scoped>
+.scroll :deep(dl) {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 4px 10px;
+  align-items: baseline;
+  margin: 0;
+}
+
+.scroll :deep(dd) {
+  margin: 0;
+  text-align: right;
+  white-space: nowrap;
+  font-weight: 700;
+}
+
+.scroll :deep(.trap) {
+  color: var(--brass);
+}
+
 .slip {
   background: var(--panel);
   border: 1px solid var(--line);
