@@ -21,7 +21,7 @@ final readonly class PickedTask
     /** As it is told: a renewal that the sheet does not ask for is said. */
     public function title(): string
     {
-        return $this->task->title().($this->renew && $this->task->renewsOnWish() ? ', renewed' : '');
+        return $this->task->title().($this->renew && $this->task->renewsOnWish() ? ' (renewed)' : '');
     }
 
     /** What is done to the component: as the sheet schedules it, unless a renewal is wished for. */
