@@ -3,10 +3,11 @@ import RunningProfile from '@/drawing/RunningProfile.vue'
 import Transom from '@/drawing/Transom.vue'
 import OfferList from '@/features/builder/OfferList.vue'
 import DueRow from '@/features/rig/DueRow.vue'
+import RigGrid from '@/features/rig/RigGrid.vue'
 import type { Due, Offer } from '@/shared/api/types'
 import { dayInput, shortDayText } from '@/shared/units'
 import { stateWeights } from '@/shared/words'
-import { aDue } from './fixtures'
+import { aDue, anEngine } from './fixtures'
 import { html, words } from './shown'
 
 describe('one task of an engine', () => {
@@ -42,6 +43,19 @@ describe('one task of an engine', () => {
   ])('keeps what the owner declined', async (note, text) => {
     const shown = await words(DueRow, { due: aDue({ declined: { on: '2026-03-18', note } }), about: 'Port' })
     expect(shown.endsWith(text)).toBe(true)
+  })
+
+  it('stands once for all engines of a rig, the most pressing first, and says what an engine does not have', async () => {
+    const soon = aDue({ task: 'oil_filter', title: 'Oil filter', state: 'soon', interval: 'every 80 h' })
+    const over = aDue({ state: 'overdue', by: 'hours', hoursLeft: '-2.0' })
+    const engines = [anEngine({ dues: [soon, aDue()] }), anEngine({ id: 2, position: 'starboard', dues: [over] })]
+    const shown = await words(RigGrid, { engines, boatName: 'Brisk Tern', mayWrite: false })
+    expect(shown.indexOf('Engine oil')).toBeLessThan(shown.indexOf('Oil filter every 80 h'))
+    expect(shown).toContain('over by hours 2.0 h past')
+    expect(shown).toContain('not on this engine')
+    expect(await words(RigGrid, { engines: [anEngine({ dues: [aDue()] })], boatName: '', mayWrite: false })).toContain(
+      'Nothing is due or soon will be. 1 more, not due',
+    )
   })
 
   it('sorts what is overdue before what nobody knows, and that before what is soon', () => {

@@ -80,3 +80,9 @@ export function distanceWords(due: Due): string {
   }
   return ''
 }
+
+/** How often a task comes round, where all engines share it; the first time left aside. */
+export function sharedInterval(dues: Pick<Due, 'interval'>[]): string {
+  const [first, ...others] = new Set(dues.map((due) => due.interval.replace(/^.*every /, 'every ')))
+  return others.length === 0 ? (first ?? '') : 'differs by engine'
+}

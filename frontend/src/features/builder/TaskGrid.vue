@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { nextTick, ref, useTemplateRef } from 'vue'
 import type { Due, Engine } from '@/shared/api/types'
-import { refusalWords } from '@/shared/words'
+import { refusalWords, sharedInterval } from '@/shared/words'
 import GridCell from './GridCell.vue'
 import type { useGrid } from './useGrid'
 
@@ -10,13 +10,8 @@ const emit = defineEmits<{ refuse: [why: string] }>()
 const root = useTemplateRef('root')
 const at = ref({ row: 0, column: 0 })
 
-/** The interval of a task where all engines share it. */
-function intervalOf(task: Due['task']): string {
-  const all = props.engines.flatMap(
-    (engine) => props.grid.due(engine, task)?.interval.replace(/^.*every /, 'every ') ?? [],
-  )
-  return new Set(all).size === 1 ? (all[0] ?? '') : 'differs by engine'
-}
+const intervalOf = (task: Due['task']): string =>
+  sharedInterval(props.engines.flatMap((engine) => props.grid.due(engine, task) ?? []))
 
 async function move(rows: number, columns: number): Promise<void> {
   const row = Math.max(0, Math.min(props.grid.rows.value.length - 1, at.value.row + rows))

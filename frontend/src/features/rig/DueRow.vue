@@ -3,9 +3,9 @@ import { computed } from 'vue'
 import IntervalBars from '@/drawing/IntervalBars.vue'
 import StateMark from '@/drawing/StateMark.vue'
 import type { Due } from '@/shared/api/types'
-import WhyButton from '@/shared/ui/WhyButton.vue'
 import { dayText } from '@/shared/units'
 import { distanceWords, dueWords } from '@/shared/words'
+import DueWhy from './DueWhy.vue'
 
 /** One task: where it stands, when it will be due, what was said about it. */
 const props = defineProps<{ due: Due; about: string }>()
@@ -28,14 +28,7 @@ const when = computed(() => {
     <IntervalBars :due="due" :width="92" />
     <span class="muted small">
       {{ when }}
-      <WhyButton :about="`${due.title}, ${about}`" :text="due.why">
-        <p class="muted small">{{ due.interval }}</p>
-        <p v-if="due.last" class="muted small">
-          Last on {{ dayText(due.last.on) }}{{ due.last.hours === null ? '' : `, ${due.last.hours} h` }}.
-        </p>
-        <p v-if="due.dueDate" class="muted small">By date on {{ dayText(due.dueDate) }}.</p>
-        <p v-if="due.forecast" class="muted small">By the usual use at its hours {{ due.forecast.text }}.</p>
-      </WhyButton>
+      <DueWhy :due="due" :about="about" />
     </span>
     <span v-if="due.severe" class="small wide said"
       ><StateMark :state="due.severe.state" /> {{ due.severe.why }} Only proposed.</span

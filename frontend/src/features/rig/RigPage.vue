@@ -12,6 +12,7 @@ import EngineCard from './EngineCard.vue'
 import EngineForm from './EngineForm.vue'
 import { nextLimit } from '@/shared/engine/plot'
 import ReminderForm from './ReminderForm.vue'
+import RigGrid from './RigGrid.vue'
 import { useRegisterChanged, useRig } from './useRig'
 
 const route = useRoute()
@@ -98,16 +99,22 @@ async function done(): Promise<void> {
       }}.
     </p>
     <p v-if="boat.engines.length === 0" class="panel">No engine hangs on this boat.</p>
-    <div class="engines" :class="`n${boat.engines.length}`">
-      <EngineCard
-        v-for="engine in boat.engines"
-        :key="engine.id"
-        :engine="engine"
-        :boat-name="boat.name"
-        :may-write="mayWrite"
-        @changed="changed"
-      />
-    </div>
+    <RigGrid
+      v-if="boat.engines.length > 1"
+      :engines="boat.engines"
+      :boat-name="boat.name"
+      :may-write="mayWrite"
+      @changed="changed"
+    />
+    <EngineCard
+      v-for="engine in boat.engines.length === 1 ? boat.engines : []"
+      :key="engine.id"
+      :engine="engine"
+      :boat-name="boat.name"
+      :may-write="mayWrite"
+      class="one"
+      @changed="changed"
+    />
     <p v-if="mayWrite && boat.engines.length < most">
       <button type="button" class="mini" @click="open = 'engine'">Add an engine</button>
     </p>
@@ -159,18 +166,7 @@ async function done(): Promise<void> {
 </template>
 
 <style scoped>
-.engines {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(330px, 1fr));
-  gap: 12px;
-  align-items: start;
-}
-
-.engines.n4 {
-  grid-template-columns: 1fr 1fr;
-}
-
-.engines.n1 {
-  grid-template-columns: minmax(330px, 620px);
+.one {
+  max-width: 620px;
 }
 </style>
