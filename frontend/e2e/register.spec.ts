@@ -16,7 +16,7 @@ test('a new customer with boat and engine is entered, identified and found by an
   await expect(writer.getByText('Not in the register yet')).toBeVisible()
   await writer.getByLabel('Owner’s e-mail').fill('merrowby at post')
   await writer.getByRole('button', { name: 'Add the boat' }).click()
-  await expect(writer.getByText('This is no e-mail address.').first()).toBeVisible()
+  await expect(writer.getByText('This is not an e-mail address.').first()).toBeVisible()
   await expect(writer.getByLabel('Name', { exact: true })).toHaveValue('Sea Holly')
   await writer.getByLabel('Owner’s e-mail').fill('merrowby@post.example')
   await writer.getByRole('button', { name: 'Add the boat' }).click()

@@ -211,7 +211,7 @@ final class Conflict extends \RuntimeException implements ExpectedError
     {
         return new self(
             'press.unanswered',
-            'This was begun before, and how it ended is not known. Look whether it was done; if not, do it anew.',
+            'This was begun before, and how it ended is not known. See whether it was done; if not, do it again.',
         );
     }
 

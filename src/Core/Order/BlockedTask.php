@@ -7,7 +7,7 @@ namespace FreshTack\Core\Order;
 use FreshTack\Core\Plan\Position;
 use FreshTack\Core\SpecBook\Task;
 
-/** A picked task that can't be issued, with the reason and what would mend it; the rest of the order goes on. */
+/** A picked task that can't be issued, with the reason and what would help; the rest of the order goes on. */
 final readonly class BlockedTask
 {
     /** @param list<string> $holes paths of the missing values */

@@ -46,7 +46,7 @@ final readonly class EnterReading
     {
         $engine = $this->register->engine($engineId);
         if (!$engine->hasMeter && ReadingSource::Estimate !== $new->source) {
-            throw InvalidDocument::at('/hours', 'By the register this engine has no meter. Enter it as the owner\'s estimate, or mend the register first.');
+            throw InvalidDocument::at('/hours', 'By the register this engine has no meter. Enter it as the owner\'s estimate, or correct the register first.');
         }
         $history = $this->logs->of($engineId);
         $reading = $this->reading($new, $history, $inPlaceOf);

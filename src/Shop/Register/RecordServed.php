@@ -63,10 +63,10 @@ final readonly class RecordServed
     {
         $flaws = new Flaws();
         if ($on > ($this->today)()) {
-            $flaws->add('/on', 'This day is still to come: what is still to be done was not done.');
+            $flaws->add('/on', 'This day is still to come. Enter the day on which it was done.');
         }
         if ($on < $engine->inService) {
-            $flaws->add('/on', \sprintf('The engine went into service on %s. Mend the day, or the day in service.', $engine->inService->format('j M Y')));
+            $flaws->add('/on', \sprintf('The engine went into service on %s. Correct the day, or the day in service.', $engine->inService->format('j M Y')));
         }
         $before = $history->hours->lastUntil($on);
         $after = $history->hours->firstAfter($on);

@@ -24,7 +24,7 @@ final readonly class RegisterBody
         $body->needs('email', 'phone');
         $email = $body->at('email')->optionalString(Width::EMAIL);
         if (null !== $email && false === filter_var($email, \FILTER_VALIDATE_EMAIL)) {
-            $body->at('email')->flaw('This is no e-mail address. Mend it, or leave it out.');
+            $body->at('email')->flaw('This is not an e-mail address. Correct it, or leave it out.');
         }
         $phone = $body->at('phone')->optionalString(Width::PHONE);
         if (null !== $phone && 1 !== preg_match('/^\+?[\d\s()\/-]{4,40}$/', $phone)) {

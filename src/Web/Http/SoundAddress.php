@@ -20,7 +20,7 @@ final readonly class SoundAddress
             $event->setResponse(Problem::of(
                 400,
                 'address.unreadable',
-                'This address holds something that is no text. Go back, and choose what you wanted from the page.',
+                'This address can\'t be read. Go back and choose what you wanted from the page.',
             ));
         }
     }
