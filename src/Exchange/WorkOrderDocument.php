@@ -39,7 +39,7 @@ final readonly class WorkOrderDocument
      */
     public static function of(WorkOrder $order, bool $withTimeline = true): array
     {
-        $plates = [];
+        $plates = $uses = [];
 
         return [
             'format' => self::FORMAT,
@@ -47,8 +47,8 @@ final readonly class WorkOrderDocument
             'day' => $order->request->visit->day->format('Y-m-d'),
             'place' => $order->request->visit->place->label(),
             'air' => $order->request->visit->air->text(),
-            'engines' => array_map(static function (EngineOrder $engine) use ($order, &$plates): array {
-                $used = UsedValues::of($engine, $order->request->procedures);
+            'engines' => array_map(static function (EngineOrder $engine) use ($order, &$plates, &$uses): array {
+                $used = $uses[$engine->facts->kind] ??= UsedValues::of($engine, $order->request->procedures);
                 $kind = spl_object_id($engine->request->sheet).'|'.implode(',', $used);
 
                 return self::engine($engine, $order->request->procedures, $used, $plates[$kind] ??= self::plate($engine, $used));

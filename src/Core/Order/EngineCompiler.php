@@ -171,16 +171,16 @@ final class EngineCompiler
 
     private function circumstance(EngineRequest $engine, Task $task): ?BlockedTask
     {
-        $chart = $engine->sheet->grades();
-        $air = $this->request->visit->air;
         $isOil = \in_array($task, [Task::EngineOil, Task::OilFilter], true);
+        $chart = $isOil ? $engine->sheet->grades() : null;
+        $air = $this->request->visit->air;
         $hasNoGrade = null !== $chart && null === $chart->choose($air, $this->request->policy->prefersGrades);
 
         return match (true) {
             $this->undecided[$engine->position->value] ??= $this->facts->isArrivalUndecided($engine) => BlockedTask::undecidedArrival($engine->position, $task),
             Place::Afloat === $this->request->visit->place && $task->isUnderWater() => BlockedTask::underWater($engine->position, $task),
             $isOil && $this->facts->isStuckAfloat($engine) => BlockedTask::afloat($engine->position, $task),
-            $isOil && $hasNoGrade => BlockedTask::noGrade($engine->position, $task, $air->text(), $chart->text()),
+            $hasNoGrade => BlockedTask::noGrade($engine->position, $task, $air->text(), $chart->text()),
             default => null,
         };
     }
@@ -206,7 +206,7 @@ final class EngineCompiler
      */
     private function named(EngineRequest $engine, array $tasks, EngineFacts $facts): array
     {
-        return $this->holes[self::kind($engine, $facts)] ??= array_values(array_unique(array_map(
+        return $this->holes[$facts->kind] ??= array_values(array_unique(array_map(
             fn (string $path): string => $this->nameOf($path, $facts),
             $this->called->holes($facts, $tasks),
         )));
@@ -243,7 +243,7 @@ final class EngineCompiler
      */
     private function operations(EngineRequest $engine, array $ready, EngineFacts $facts, bool $bare = false): array
     {
-        $kind = self::kind($engine, $facts).($bare ? 'bare' : '');
+        $kind = $facts->kind.($bare ? 'bare' : '');
         $sister = $this->ordered[$kind] ?? null;
         if (null !== $sister) {
             return array_map(fn (OrderedOperation $operation): OrderedOperation => $this->steps->at($engine->position, $operation, $facts, $bare), $sister);
@@ -266,7 +266,7 @@ final class EngineCompiler
     /** @return list<OrderedOperation> */
     private function modes(EngineRequest $engine, EngineFacts $facts, bool $bare = false): array
     {
-        $kind = self::kind($engine, $facts).($bare ? 'bare' : '');
+        $kind = $facts->kind.($bare ? 'bare' : '');
         $sister = $this->modes[$kind] ?? null;
         if (null !== $sister) {
             return array_map(fn (OrderedOperation $operation): OrderedOperation => $this->steps->at($engine->position, $operation, $facts, $bare), $sister);
@@ -274,11 +274,5 @@ final class EngineCompiler
         $none = new Procedure('', null, '', [], []);
 
         return $this->modes[$kind] = array_map(fn (Operation $operation): OrderedOperation => $this->steps->ordered($engine->position, $none, $operation, $facts, [], 0, $bare), $this->called->modes($facts));
-    }
-
-    /** Engines of one kind differ in nothing that a procedure could ask for, but for the reading on arrival. */
-    private static function kind(EngineRequest $engine, EngineFacts $facts): string
-    {
-        return spl_object_id($engine->sheet).'|'.$facts->raw('order.arrivalRead').$facts->raw('order.warm').'|'.$facts->taskKey().'|';
     }
 }

@@ -33,10 +33,19 @@ final readonly class ToolLine
     ) {
     }
 
-    /** @param list<Position> $positions */
+    /**
+     * A vessel takes from each of these what it took from the engine that it was worked out for.
+     *
+     * @param list<Position> $positions
+     */
     public function neededBy(OrderedOperation $operation, array $positions): self
     {
-        return new self($this->name, $this->size, $positions, [$operation->operation->title], $this->standIn, $this->wrench, $operation->id(), $this->head, $this->holds);
+        $holds = [];
+        foreach ($this->holds as $volume) {
+            $holds += array_fill_keys(array_map(static fn (Position $position): string => $position->label(), $positions), $volume);
+        }
+
+        return new self($this->name, $this->size, $positions, [$operation->operation->title], $this->standIn, $this->wrench, $operation->id(), $this->head, $holds);
     }
 
     /** The same tool for more work. A vessel that one engine needs twice need not be larger for that. */

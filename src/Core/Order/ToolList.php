@@ -38,13 +38,13 @@ final class ToolList
     private readonly WrenchChooser $wrenches;
     /** @var array<string, WrenchChoice> by figure: many joints ask for the same */
     private array $chosen = [];
-    /** @var \WeakMap<Called, list<ToolLine>> what turns fasteners: the same at every engine of a kind */
-    private \WeakMap $drivers;
+    /** @var \WeakMap<Called, list<ToolLine>> of an operation: the same at every engine of a kind */
+    private \WeakMap $called;
 
     public function __construct(private readonly OrderRequest $request)
     {
         $this->wrenches = new WrenchChooser($request->supplies->wrenches);
-        $this->drivers = new \WeakMap();
+        $this->called = new \WeakMap();
     }
 
     /**
@@ -60,7 +60,9 @@ final class ToolList
         foreach ($operations as $operation) {
             $positions = null === $operation->position ? $all : [$operation->position];
             $engine = $engines[$operation->position->value ?? ''] ?? null;
-            $tools = [...$this->needed($operation, $engine), ...$this->drivers($operation, $engine), ...self::special($operation, $engine)];
+            $tools = null === $engine
+                ? $this->needed($operation, null)
+                : $this->called[$operation->called] ??= $this->all($operation, $engine);
             foreach ($tools as $line) {
                 $needed = $line->neededBy($operation, $positions);
                 $key = $line->name.'|'.([] === $line->holds ? $line->size : '');
@@ -90,9 +92,13 @@ final class ToolList
     }
 
     /** @return list<ToolLine> */
-    private function drivers(OrderedOperation $operation, ?EngineOrder $engine): array
+    private function all(OrderedOperation $operation, EngineOrder $engine): array
     {
-        return null === $engine ? [] : $this->drivers[$operation->called] ??= self::driven($operation->called, $engine->facts);
+        return [
+            ...$this->needed($operation, $engine),
+            ...self::driven($operation->called, $engine->facts),
+            ...self::special($operation, $engine),
+        ];
     }
 
     /** @return list<ToolLine> what turns the fasteners that the steps name, row by row */

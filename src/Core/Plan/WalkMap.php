@@ -150,9 +150,10 @@ final readonly class WalkMap
         }
         foreach ($engines as $own) {
             $barred = array_filter($own, static fn (Stretch $stretch): bool => !$stretch->isClosing() && !$stretch->changes->isMode());
+            $openers = self::openers($own);
             foreach ($own as $closer => $stretch) {
-                foreach (self::closedBy($stretch) as [$zone, $isOpener, $opening]) {
-                    $opener = self::lastBefore($closer, array_keys(array_filter($own, $isOpener)));
+                foreach (self::closedBy($stretch) as [$zone, $what, $opening]) {
+                    $opener = self::lastBefore($closer, $openers[$what] ?? []);
                     if (null !== $opener && $opener !== $closer) {
                         $zones = array_column($zone->parts(), 'value');
                         $along = null === $opening ? [] : self::openAlong($own, $opening);
@@ -167,6 +168,28 @@ final readonly class WalkMap
         }
 
         return $rivals;
+    }
+
+    /**
+     * @param array<int, Stretch> $own
+     *
+     * @return array<string, list<int>> numbers of those that open it, by what is opened: a cover, or a drain
+     */
+    private static function openers(array $own): array
+    {
+        $openers = [];
+        foreach ($own as $number => $stretch) {
+            $opened = array_filter(array_map(
+                static fn (PlannedWork $work): ?string => $work->changes->opens?->value,
+                $stretch->works,
+            ), \is_string(...));
+            $drained = array_filter(self::DRAINS, static fn (array $drain): bool => $stretch->has($drain[0]));
+            foreach (array_unique([...$opened, ...array_map(static fn (array $drain): string => $drain[0]->value, $drained)]) as $what) {
+                $openers[$what][] = $number;
+            }
+        }
+
+        return $openers;
     }
 
     /**
@@ -213,9 +236,9 @@ final readonly class WalkMap
     }
 
     /**
-     * What a stretch closes, covers left aside: where, and how to know what opened it.
+     * What a stretch closes, covers left aside: where, and what it is that was opened.
      *
-     * @return list<array{Zone, \Closure(Stretch): bool, Opening|null}>
+     * @return list<array{Zone, string, Opening|null}>
      */
     private static function closedBy(Stretch $stretch): array
     {
@@ -223,20 +246,12 @@ final readonly class WalkMap
         foreach ($stretch->works as $work) {
             $opening = $work->changes->closes;
             if (null !== $opening && !$opening->isCover()) {
-                $closed[] = [
-                    $opening->zone(),
-                    static fn (Stretch $other): bool => \in_array(
-                        $opening,
-                        array_map(static fn (PlannedWork $each): ?Opening => $each->changes->opens, $other->works),
-                        true,
-                    ),
-                    $opening,
-                ];
+                $closed[] = [$opening->zone(), $opening->value, $opening];
             }
         }
         foreach (self::DRAINS as [$opens, $closes, $zone]) {
             if ($stretch->has($closes)) {
-                $closed[] = [$zone, static fn (Stretch $other): bool => $other->has($opens), null];
+                $closed[] = [$zone, $opens->value, null];
             }
         }
 

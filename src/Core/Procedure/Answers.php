@@ -11,6 +11,8 @@ final class Answers
     public \WeakMap $done;
     /** @var \WeakMap<Operation, Called> */
     public \WeakMap $called;
+    /** @var \WeakMap<Operation, list<string>> paths that it needs and that nothing answers */
+    public \WeakMap $missing;
     /** @var array<string, Figure|null> put into words, by path */
     public array $figures = [];
     /** @var array<string, string|null> for conditions, by path */
@@ -22,5 +24,6 @@ final class Answers
     {
         $this->done = new \WeakMap();
         $this->called = new \WeakMap();
+        $this->missing = new \WeakMap();
     }
 }

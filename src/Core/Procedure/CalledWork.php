@@ -17,8 +17,8 @@ final class CalledWork
     private ?EngineFacts $asked = null;
     /** @var array<string, list<Operation>> by procedure */
     private array $holding = [];
-    /** @var array<int, list<string>> paths that nothing answers, by operation */
-    private array $missing = [];
+    /** @var array<string, true> tasks that the book says how to do */
+    private readonly array $known;
 
     /** @param list<Procedure> $procedures in any order */
     public function __construct(array $procedures)
@@ -26,6 +26,7 @@ final class CalledWork
         $rank = static fn (Procedure $procedure): int => null === $procedure->task ? -1 : (int) array_search($procedure->task, Task::cases(), true);
         usort($procedures, static fn (Procedure $a, Procedure $b): int => [$rank($a), $a->id] <=> [$rank($b), $b->id]);
         $this->procedures = $procedures;
+        $this->known = array_fill_keys(array_map(static fn (Procedure $procedure): string => $procedure->task->value ?? '', $procedures), true);
         foreach (array_merge(...array_map(
             static fn (Procedure $procedure): array => $procedure->operations,
             $procedures,
@@ -82,11 +83,7 @@ final class CalledWork
         $needs = array_merge(...array_map(static fn (Procedure $procedure): array => $procedure->needsOf($facts), $this->of($tasks)));
         $missing = array_filter($needs, static fn (string $path): bool => !$facts->knows($path));
         foreach ($this->operations($facts, $tasks) as [, $operation]) {
-            $this->missing[spl_object_id($operation)] ??= array_values(array_filter(
-                $facts->called($operation)->needs,
-                static fn (string $path): bool => !$facts->knows($path),
-            ));
-            array_push($missing, ...$this->missing[spl_object_id($operation)]);
+            array_push($missing, ...$facts->missing($operation));
         }
 
         return array_values(array_unique($missing));
@@ -96,7 +93,7 @@ final class CalledWork
     private function holding(Procedure $procedure, EngineFacts $facts): array
     {
         if ($facts !== $this->asked) {
-            [$this->asked, $this->holding, $this->missing] = [$facts, [], []];
+            [$this->asked, $this->holding] = [$facts, []];
         }
 
         return $this->holding[$procedure->id] ??= $procedure->operationsFor($facts);
@@ -104,7 +101,7 @@ final class CalledWork
 
     public function knows(Task $task): bool
     {
-        return [] !== array_filter($this->procedures, static fn (Procedure $procedure): bool => $task === $procedure->task);
+        return isset($this->known[$task->value]);
     }
 
     /**

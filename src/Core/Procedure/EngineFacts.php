@@ -19,6 +19,12 @@ use FreshTack\Core\SpecBook\Task;
 final readonly class EngineFacts
 {
     /**
+     * Engines of one kind have one sheet and the same tasks, done alike, and differ in nothing else that a procedure
+     * could ask for, but for what was read on arrival.
+     */
+    public string $kind;
+
+    /**
      * @param array<string, Figure> $worked by path
      * @param array<string, string> $raw    for conditions, by path
      * @param list<Task>            $tasks  that are done on it
@@ -31,6 +37,8 @@ final readonly class EngineFacts
         private ?Schools $schools = null,
         private Answers $answers = new Answers(),
     ) {
+        $done = array_map(static fn (Task $task): string => $task->value.($raw[$task->schedule()->value] ?? ''), $tasks);
+        $this->kind = spl_object_id($sheet).'|'.$this->raw('order.arrivalRead').$this->raw('order.warm').'|'.implode(',', $done).'|';
     }
 
     /** Before anything is ordered: drained warm, as the sheet drains it. */
@@ -47,15 +55,6 @@ final readonly class EngineFacts
     public function withTasks(array $tasks): self
     {
         return new self($this->sheet, $this->worked, $this->raw, $tasks, $this->schools, $this->answers);
-    }
-
-    /** The tasks that are done on it, as one text, with those that are done otherwise than the sheet schedules. */
-    public function taskKey(): string
-    {
-        return implode(',', array_map(
-            fn (Task $task): string => $task->value.($this->raw[$task->schedule()->value] ?? ''),
-            $this->tasks,
-        ));
     }
 
     /** Whether anything answers, without working out how it would be shown. */
@@ -125,6 +124,20 @@ final readonly class EngineFacts
         return $operation->asksForTasks
             ? $operation->calling->when->holds($this)
             : $this->answers->done[$operation] ??= $operation->calling->when->holds($this);
+    }
+
+    /** @return list<string> paths that it needs and that nothing answers: found out once, likewise */
+    public function missing(Operation $operation): array
+    {
+        return $operation->asksForTasks
+            ? $this->unanswered($operation)
+            : $this->answers->missing[$operation] ??= $this->unanswered($operation);
+    }
+
+    /** @return list<string> */
+    private function unanswered(Operation $operation): array
+    {
+        return array_values(array_filter($this->called($operation)->needs, fn (string $path): bool => !$this->knows($path)));
     }
 
     /** What of it these call for: found out once, unless it asks what else is done. */
