@@ -86,10 +86,10 @@ test('the README’s tour does what it says in a fresh demo', async ({ browser }
     async () => {
       await ada.getByRole('link', { name: 'Bench' }).click()
       await ada.getByRole('link', { name: new RegExp(`${number} · Brisk Tern`) }).click()
-      const address = ada.url()
+      await expect(ada.locator('.at')).toBeVisible()
       await ada.getByRole('link', { name: 'From paper' }).click()
       await expect(ada.getByRole('heading', { name: `Order ${number}: enter from the paper` })).toBeVisible()
-      await ada.goto(address)
+      await ada.goto(`/orders/${number}/bench`)
       await workUntil(ada, /^Read the dipstick/)
       await readLevel(ada, '0.20', '2')
       await expect(ada.getByRole('status')).toContainText(/Wait \d+ min/)
