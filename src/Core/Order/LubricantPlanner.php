@@ -47,27 +47,26 @@ final readonly class LubricantPlanner
         return array_map(fn (array $uses): LubricantPool => $this->pool($uses, $request), array_values($pools));
     }
 
-    /** @return list<LubricantUse> */
+    /** @return list<LubricantUse> each lubricant once */
     private static function uses(OrderedOperation $operation, EngineOrder $engine): array
     {
-        $amounts = [];
+        $uses = [];
         foreach ($operation->called->needs as $path) {
             $field = SheetField::tryFrom($path);
             $name = true === $field?->namesLubricant() ? $engine->request->sheet->text($field) : null;
             if (null !== $name) {
-                $amounts[$name] = SheetField::GearcaseLubricant === $field
-                    ? $engine->request->sheet->volume(SheetField::GearcaseVolume)
-                    : null;
+                $isFilled = SheetField::GearcaseLubricant === $field;
+                $amount = $isFilled ? $engine->request->sheet->volume(SheetField::GearcaseVolume) : null;
+                $uses[$name] = new LubricantUse($name, $engine->position, $operation, $amount);
             }
         }
         foreach ($operation->called->steps as $step) {
-            $amounts += array_fill_keys(self::greases($step, $engine), null);
+            foreach (self::greases($step, $engine) as $name) {
+                $uses[$name] ??= new LubricantUse($name, $engine->position, $operation, null);
+            }
         }
 
-        return array_map(
-            static fn (string $name): LubricantUse => new LubricantUse($name, $engine->position, $operation, $amounts[$name]),
-            array_keys($amounts),
-        );
+        return array_values($uses);
     }
 
     /** @return list<string> of the points that a step goes through */
