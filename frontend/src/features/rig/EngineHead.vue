@@ -124,4 +124,10 @@ function done(): void {
   cursor: pointer;
   min-height: 28px;
 }
+
+.acts a {
+  display: inline-flex;
+  align-items: center;
+  min-height: 28px;
+}
 </style>
