@@ -137,7 +137,7 @@ test('a bench that is not issued yet leads to its draft', async ({ browser }) =>
 })
 
 test('Back finds the week, the page and the place', async ({ browser }) => {
-  const writer = await signedIn(browser, 'ines')
+  const writer = await signedIn(browser, 'ines', { width: 1280, height: 520 })
   const weeks = writer.getByRole('group', { name: 'Engines coming due' })
   await weeks.getByRole('button', { name: /no record/ }).click()
   await expect(writer.getByRole('heading', { name: 'Never recorded' })).toBeVisible()
