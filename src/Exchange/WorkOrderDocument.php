@@ -136,15 +136,16 @@ final readonly class WorkOrderDocument
      */
     private static function task(EngineOrder $engine, PickedTask $picked, array $procedures): array
     {
-        $every = $engine->request->sheet->interval($picked->task)?->every;
+        $sheet = $engine->request->sheet;
+        $every = $sheet->interval($picked->task)?->every;
         $aloud = array_values(array_filter($procedures, static fn (Procedure $procedure): bool => $picked->task === $procedure->task));
 
         return [
             'task' => $picked->task->value,
-            'title' => $picked->title(),
-            'action' => $picked->action($engine->request->sheet)->value,
+            'title' => $picked->title($sheet),
+            'action' => $picked->action($sheet)->value,
             'why' => $picked->reason,
-            'aloud' => ($picked->title() === $picked->task->title() ? '' : $picked->title().'. ').($aloud[0]->aloud ?? ''),
+            'aloud' => ($picked->isRenewedOnWish($sheet) ? $picked->title($sheet).'. ' : '').($aloud[0]->aloud ?? ''),
             'every' => ['hours' => $every?->hours?->text(), 'months' => $every?->months],
         ];
     }

@@ -78,13 +78,13 @@ final readonly class FactsMaker
     {
         $wished = array_filter(
             $ready,
-            static fn (PickedTask $picked): bool => $picked->renew && Action::Renew === $picked->action($engine->sheet),
+            static fn (PickedTask $picked): bool => $picked->isRenewedOnWish($engine->sheet),
         );
 
-        return array_column(array_map(
-            static fn (PickedTask $picked): array => [$picked->task->schedule()->value, Action::Renew->value],
-            array_values($wished),
-        ), 1, 0);
+        return array_fill_keys(
+            array_map(static fn (PickedTask $picked): string => $picked->task->schedule()->value, $wished),
+            Action::Renew->value,
+        );
     }
 
     /** The sheet's word where it has one, else the shop's school. */

@@ -18,15 +18,26 @@ final readonly class PickedTask
     {
     }
 
-    /** As it is told: a renewal that the sheet does not ask for is said. */
-    public function title(): string
+    /** Whether it renews what this sheet only asks to look at or to clean. */
+    public function isRenewedOnWish(SpecSheet $sheet): bool
     {
-        return $this->task->title().($this->renew && $this->task->renewsOnWish() ? ' (renewed)' : '');
+        return $this->renew && $this->task->renewsOnWish() && Action::Renew !== $this->scheduled($sheet);
     }
 
-    /** What is done to the component: as the sheet schedules it, unless a renewal is wished for. */
+    /** As it is told: a renewal that the sheet does not ask for is said. */
+    public function title(SpecSheet $sheet): string
+    {
+        return $this->task->title().($this->isRenewedOnWish($sheet) ? ' (renewed)' : '');
+    }
+
+    /** What is done to the component. */
     public function action(SpecSheet $sheet): Action
     {
-        return $this->renew && $this->task->renewsOnWish() ? Action::Renew : $sheet->interval($this->task)->action ?? Action::Renew;
+        return $this->isRenewedOnWish($sheet) ? Action::Renew : $this->scheduled($sheet);
+    }
+
+    private function scheduled(SpecSheet $sheet): Action
+    {
+        return $sheet->interval($this->task)->action ?? Action::Renew;
     }
 }

@@ -45,7 +45,17 @@ final readonly class ToolLine
             $holds += array_fill_keys(array_map(static fn (Position $position): string => $position->label(), $positions), $volume);
         }
 
-        return new self($this->name, $this->size, $positions, [$operation->operation->title], $this->standIn, $this->wrench, $operation->id(), $this->head, $holds);
+        return new self(
+            $this->name,
+            $this->size,
+            $positions,
+            [$operation->operation->title],
+            $this->standIn,
+            $this->wrench,
+            $operation->id(),
+            $this->head,
+            $holds,
+        );
     }
 
     /** The same tool for more work. A vessel that one engine needs twice need not be larger for that. */

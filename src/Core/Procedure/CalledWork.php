@@ -26,7 +26,10 @@ final class CalledWork
         $rank = static fn (Procedure $procedure): int => null === $procedure->task ? -1 : (int) array_search($procedure->task, Task::cases(), true);
         usort($procedures, static fn (Procedure $a, Procedure $b): int => [$rank($a), $a->id] <=> [$rank($b), $b->id]);
         $this->procedures = $procedures;
-        $this->known = array_fill_keys(array_map(static fn (Procedure $procedure): string => $procedure->task->value ?? '', $procedures), true);
+        $this->known = array_fill_keys(
+            array_map(static fn (Procedure $procedure): string => $procedure->task->value ?? '', $procedures),
+            true,
+        );
         foreach (array_merge(...array_map(
             static fn (Procedure $procedure): array => $procedure->operations,
             $procedures,

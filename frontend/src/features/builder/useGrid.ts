@@ -58,7 +58,9 @@ export function useGrid(
     if (due(engine, task)?.renewable !== true || !isOrderable(task)) {
       return
     }
-    set(engine, task, true)
+    if (!isPicked(engine, task)) {
+      set(engine, task, true)
+    }
     const entry = drafted(engine)
     if (entry) {
       const others = (entry.renew ?? []).filter((each) => each !== task)
