@@ -22,7 +22,10 @@ final readonly class ReadingJudge
             return new QuestionedReading(Doubt::Future, 'This day is still to come. Give the day on which it was read.');
         }
         if ($new->on < $inService) {
-            return new QuestionedReading(Doubt::BeforeInService, \sprintf('The engine went into service on %s. Correct the day, or the day in service.', $inService->format('j M Y')));
+            return new QuestionedReading(Doubt::BeforeInService, \sprintf(
+                'The engine went into service on %s. Correct the day, or the day in service.',
+                $inService->format('j M Y'),
+            ));
         }
 
         return $new->isEstimate() ? null : $this->besideOthers($new, $log, $inService, $usual);
@@ -36,7 +39,11 @@ final readonly class ReadingJudge
         }
         $after = $log->firstAfter($new->on);
         if (null !== $after && $new->total()->tenths > $after->total()->tenths) {
-            return new QuestionedReading(Doubt::AboveLater, \sprintf('On %s the meter showed %s h, less than this. Correct the day or the figure.', $after->on->format('j M Y'), $after->meter->text()));
+            return new QuestionedReading(Doubt::AboveLater, \sprintf(
+                'On %s the meter showed %s h, less than this. Correct the day or the figure.',
+                $after->on->format('j M Y'),
+                $after->meter->text(),
+            ));
         }
 
         return $this->speed($new, $before, $inService, $usual);

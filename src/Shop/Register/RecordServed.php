@@ -66,7 +66,10 @@ final readonly class RecordServed
             $flaws->add('/on', 'This day is still to come. Enter the day on which it was done.');
         }
         if ($on < $engine->inService) {
-            $flaws->add('/on', \sprintf('The engine went into service on %s. Correct the day, or the day in service.', $engine->inService->format('j M Y')));
+            $flaws->add('/on', \sprintf(
+                'The engine went into service on %s. Correct the day, or the day in service.',
+                $engine->inService->format('j M Y'),
+            ));
         }
         $before = $history->hours->lastUntil($on);
         $after = $history->hours->firstAfter($on);
