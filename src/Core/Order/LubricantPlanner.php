@@ -72,8 +72,10 @@ final readonly class LubricantPlanner
     /** @return list<string> of the points that a step goes through */
     private static function greases(Step $step, EngineOrder $engine): array
     {
-        $isPoints = SheetField::LubricationPoints->value === $step->figures->rows;
-        $table = $isPoints ? $engine->request->sheet->table(SheetField::LubricationPoints) : null;
+        if (SheetField::LubricationPoints->value !== $step->figures->rows) {
+            return [];
+        }
+        $table = $engine->request->sheet->table(SheetField::LubricationPoints);
         $rows = $table instanceof Table ? RowFilter::rows($table, $step->figures->where, $engine->facts) : [];
 
         return array_values(array_filter(

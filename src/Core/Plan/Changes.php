@@ -9,17 +9,29 @@ final readonly class Changes
 {
     /** The attitude that it brings the engine into. */
     public ?Attitude $turnsTo;
+    /** Whether the engine must hang as somebody said. */
+    public bool $asksForAttitude;
     /** @var array<string, true> what happens at all */
     private array $happens;
+    private bool $isMode;
 
     /** @param list<Effect> $effects in the order in which they happen */
     public function __construct(public array $effects = [], public ?Opening $opens = null, public ?Opening $closes = null)
     {
-        $this->turnsTo = array_values(array_filter(array_map(
-            static fn (Effect $effect): ?Attitude => $effect->attitude(),
-            $effects,
-        )))[0] ?? null;
-        $this->happens = array_fill_keys(array_column($effects, 'value'), true);
+        $turnsTo = null;
+        $asks = false;
+        $onlyModes = null === $opens && null === $closes;
+        $happens = [];
+        foreach ($effects as $effect) {
+            $turnsTo ??= $effect->attitude();
+            $asks = $asks || $effect->asksForAttitude();
+            $onlyModes = $onlyModes && $effect->isMode();
+            $happens[$effect->value] = true;
+        }
+        $this->turnsTo = $turnsTo;
+        $this->asksForAttitude = $asks;
+        $this->isMode = $onlyModes && [] !== $effects;
+        $this->happens = $happens;
     }
 
     public function has(Effect ...$any): bool
@@ -36,7 +48,6 @@ final readonly class Changes
     /** Whether nothing happens but that the engine is turned, locked out or made free to start. */
     public function isMode(): bool
     {
-        return [] !== $this->effects && null === $this->opens && null === $this->closes
-            && [] === array_filter($this->effects, static fn (Effect $effect): bool => !$effect->isMode());
+        return $this->isMode;
     }
 }

@@ -17,22 +17,21 @@ final readonly class TimelineMaker
         $timed = [];
         foreach ($this->rig->stretches as $number => $stretch) {
             foreach (isset($walked->turns[$number]) ? [$walked->turns[$number]] : [] as [$turn, $minute]) {
-                $timed[] = [$minute, \count($timed), $turn, $walked->by[$number]];
+                $timed[] = [$minute, $turn, $walked->by[$number]];
             }
             foreach ($stretch->works as $place => $work) {
                 $timed[] = [
                     $walked->starts[$number] + $stretch->offsets[$place],
-                    \count($timed),
                     $work,
                     $work->hands->heldMin > 0 ? $walked->by[$number] : [],
                 ];
             }
         }
-        usort($timed, static fn (array $a, array $b): int => [$a[0], $a[1]] <=> [$b[0], $b[1]]);
+        usort($timed, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
         $times = [];
 
         return array_map(function (array $entry) use (&$times): TimelineEntry {
-            [$minute, , $work, $by] = $entry;
+            [$minute, $work, $by] = $entry;
             $time = $times[$work->id->work] = ($times[$work->id->work] ?? 0) + 1;
 
             return new TimelineEntry(

@@ -150,17 +150,19 @@ final readonly class WalkMap
         }
         foreach ($engines as $own) {
             $barred = array_filter($own, static fn (Stretch $stretch): bool => !$stretch->isClosing() && !$stretch->changes->isMode());
+            $needed = array_map(self::needed(...), $own);
             $openers = self::openers($own);
             foreach ($own as $closer => $stretch) {
                 foreach (self::closedBy($stretch) as [$zone, $what, $opening]) {
                     $opener = self::lastBefore($closer, $openers[$what] ?? []);
-                    if (null !== $opener && $opener !== $closer) {
-                        $zones = array_column($zone->parts(), 'value');
-                        $along = null === $opening ? [] : self::openAlong($own, $opening);
-                        foreach (array_diff_key($barred, $this->rig->waits->all($closer)) as $number => $other) {
-                            if ([] !== array_intersect($zones, $other->zones) && [] === array_intersect_key($along, self::needed($other))) {
-                                $rivals[$number][] = [$opener, $closer];
-                            }
+                    if (null === $opener || $opener === $closer) {
+                        continue;
+                    }
+                    $zones = array_column($zone->parts(), 'value');
+                    $along = null === $opening ? [] : self::openAlong($needed, $opening);
+                    foreach (array_diff_key($barred, $this->rig->waits->all($closer)) as $number => $other) {
+                        if ([] !== array_intersect($zones, $other->zones) && [] === array_intersect_key($along, $needed[$number])) {
+                            $rivals[$number][] = [$opener, $closer];
                         }
                     }
                 }
@@ -207,16 +209,15 @@ final readonly class WalkMap
     /**
      * What is open together with something, since some work needs both.
      *
-     * @param array<int, Stretch> $own
+     * @param array<int, array<string, true>> $needed by stretch
      *
      * @return array<string, true>
      */
-    private static function openAlong(array $own, Opening $opening): array
+    private static function openAlong(array $needed, Opening $opening): array
     {
         $along = [$opening->value => true];
-        foreach ($own as $stretch) {
-            $needed = self::needed($stretch);
-            $along += isset($needed[$opening->value]) ? $needed : [];
+        foreach ($needed as $each) {
+            $along += isset($each[$opening->value]) ? $each : [];
         }
 
         return $along;

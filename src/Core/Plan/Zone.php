@@ -28,7 +28,13 @@ enum Zone: string
 
     public function meets(self $other): bool
     {
-        return [] !== array_uintersect($this->parts(), $other->parts(), static fn (self $a, self $b): int => $a->value <=> $b->value);
+        foreach ($this->parts() as $part) {
+            if (\in_array($part, $other->parts(), true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Whether hands are where the engine beside it would hurt them when it runs. */

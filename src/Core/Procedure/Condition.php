@@ -59,8 +59,20 @@ final readonly class Condition
             'equals' => \in_array($facts->raw($this->path), $this->values, true),
             'exists' => $facts->knows($this->path),
             'not' => !$this->parts[0]->holds($facts),
-            'and' => [] === array_filter($this->parts, static fn (self $part): bool => !$part->holds($facts)),
-            'or' => [] !== array_filter($this->parts, static fn (self $part): bool => $part->holds($facts)),
+            'and' => !$this->hasPart(false, $facts),
+            'or' => $this->hasPart(true, $facts),
         };
+    }
+
+    /** Whether one of its parts answers so. */
+    private function hasPart(bool $answer, EngineFacts $facts): bool
+    {
+        foreach ($this->parts as $part) {
+            if ($answer === $part->holds($facts)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -82,10 +82,19 @@ final readonly class ClosingCheck
      */
     private function askOpenings(array $own): void
     {
+        $closing = $needing = [];
+        foreach ($own as $timed) {
+            $closed = $timed->work->changes->closes?->value;
+            $closing += null === $closed ? [] : [$closed => $timed];
+            foreach ($timed->work->needs->open as $needed) {
+                $needing[$needed->value][] = $timed;
+            }
+        }
         foreach ($own as $opener) {
             $opening = $opener->work->changes->opens;
-            if (null !== $opening && !$opening->isCover()) {
-                $this->askOpening($own, $opener, $opening);
+            $closer = $closing[$opening->value ?? ''] ?? null;
+            if (null !== $opening && !$opening->isCover() && null !== $closer) {
+                $this->askOpening($own, [$opener, ...$needing[$opening->value] ?? []], $closer, $opening);
             }
         }
         $drains = [
@@ -113,26 +122,19 @@ final readonly class ClosingCheck
      * From the opening to the closing only what needs it open is done at that place, what that needs open besides, and
      * whatever has time for while it drips.
      *
-     * @param list<TimedWork> $own
+     * @param list<TimedWork>           $own
+     * @param non-empty-list<TimedWork> $needing what opened it, and what needs it open
      *
      * @throws GateBroken
      */
-    private function askOpening(array $own, TimedWork $opener, Opening $opening): void
+    private function askOpening(array $own, array $needing, TimedWork $closing, Opening $opening): void
     {
-        $closing = array_values(array_filter(
-            $own,
-            static fn (TimedWork $timed): bool => $opening === $timed->work->changes->closes,
-        ))[0] ?? null;
-        if (null === $closing) {
-            return;
-        }
-        $needing = array_values(array_filter(
-            $own,
-            static fn (TimedWork $timed): bool => \in_array($opening, $timed->work->needs->open, true),
-        ));
         $besides = array_merge(
             $closing->work->needs->shut,
-            ...array_map(static fn (TimedWork $timed): array => [...$timed->work->needs->open, ...$timed->work->needs->shut], $needing),
+            ...array_map(
+                static fn (TimedWork $timed): array => [...$timed->work->needs->open, ...$timed->work->needs->shut],
+                \array_slice($needing, 1),
+            ),
         );
         $isWanted = static fn (TimedWork $timed): bool => \in_array($timed, $needing, true)
             || \in_array($timed->work->changes->opens, $besides, true)
@@ -140,7 +142,7 @@ final readonly class ClosingCheck
                 $timed->work->needs->open,
                 static fn (Opening $needed): bool => !$needed->isCover() && \in_array($needed, $besides, true),
             );
-        $this->askWaits($own, [$opener, ...$needing], $closing, $opening->label(), $opening->zone(), $isWanted);
+        $this->askWaits($own, $needing, $closing, $opening->label(), $opening->zone(), $isWanted);
     }
 
     /**

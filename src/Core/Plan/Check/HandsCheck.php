@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Plan\Check;
 
-use FreshTack\Core\Plan\Effect;
 use FreshTack\Core\Plan\Gate;
 use FreshTack\Core\Plan\GateBroken;
 use FreshTack\Core\Plan\PlannedWork;
@@ -33,8 +32,7 @@ final readonly class HandsCheck
     /** @throws GateBroken */
     private static function askAttitude(PlannedWork $work): void
     {
-        $asks = [] !== array_filter($work->changes->effects, static fn (Effect $effect): bool => $effect->asksForAttitude());
-        if ($asks && null === $work->needs->attitude && !\in_array(Gate::AttitudeSaid, $work->needs->gates, true)) {
+        if ($work->changes->asksForAttitude && null === $work->needs->attitude && !\in_array(Gate::AttitudeSaid, $work->needs->gates, true)) {
             throw GateBroken::attitudeNotSaid($work);
         }
     }
