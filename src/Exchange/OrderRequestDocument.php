@@ -14,6 +14,7 @@ use FreshTack\Core\Order\ShelfOil;
 use FreshTack\Core\Parts\KitLine;
 use FreshTack\Core\Parts\ShelfPart;
 use FreshTack\Core\Quantity\Volume;
+use FreshTack\Core\SpecBook\Task;
 
 /** An order request as a document, as it is kept with an issued order (docs/formats/order-request.schema.json). */
 final readonly class OrderRequestDocument
@@ -48,6 +49,7 @@ final readonly class OrderRequestDocument
             ],
             'byHand' => ByHandDocument::of($wishes->byHand),
             'sharedLockout' => $visit->sharedLockout,
+            'separators' => SeparatorsDocument::of($visit->separators),
             'engines' => array_map(self::engine(...), $request->engines, $sheets),
             'procedures' => $procedures,
         ];
@@ -132,6 +134,7 @@ final readonly class OrderRequestDocument
                 $engine->tasks,
             ),
             'sheet' => $sheet,
+            'separator' => null !== $engine->sheet->interval(Task::FuelSeparator),
         ];
     }
 

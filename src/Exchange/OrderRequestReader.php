@@ -29,6 +29,7 @@ use FreshTack\Core\Quantity\Minutes;
 use FreshTack\Core\Quantity\Temperature;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Core\SpecBook\BoatSeparators;
 use FreshTack\Core\SpecBook\SheetReader;
 use FreshTack\Core\SpecBook\SpecSheet;
 use FreshTack\Core\SpecBook\Task;
@@ -58,6 +59,7 @@ final readonly class OrderRequestReader
             'allowance',
             'byHand',
             'sharedLockout',
+            'separators',
         );
         if (OrderRequestDocument::FORMAT !== $cursor->at('format')->raw()) {
             $cursor->at('format')->flaw('This must be "'.OrderRequestDocument::FORMAT.'".');
@@ -65,7 +67,7 @@ final readonly class OrderRequestReader
         $visit = self::visit($cursor);
         $policy = OrderPolicyReader::at($cursor->at('policy'));
         $supplies = self::supplies($cursor);
-        $engines = self::engines($cursor->at('engines'));
+        $engines = self::engines($cursor->at('engines'), $visit->separators ?? new BoatSeparators());
         $procedures = array_map(ProcedureReader::at(...), $cursor->at('procedures')->list(1, 100));
         $wishes = new Wishes(
             $cursor->at('technicians')->optionalInt(1, 8) ?? 1,
@@ -90,7 +92,9 @@ final readonly class OrderRequestReader
         $place = $request->at('place')->enum(Place::class);
         $shared = !$request->at('sharedLockout')->isNull() && $request->at('sharedLockout')->bool();
 
-        return null === $air ? null : new Visit($order, $day, $place, $air, $shared);
+        $separators = SeparatorsReader::at($request->at('separators'));
+
+        return null === $air ? null : new Visit($order, $day, $place, $air, $shared, $separators);
     }
 
     private static function supplies(Cursor $request): Supplies
@@ -123,11 +127,11 @@ final readonly class OrderRequestReader
     }
 
     /** @return list<EngineRequest> */
-    private static function engines(Cursor $engines): array
+    private static function engines(Cursor $engines, BoatSeparators $separators): array
     {
         $read = [];
         foreach ($engines->list(1, 5) as $engine) {
-            $read[] = self::engine($engine, self::sheetOfSister($engine, $read, $engines));
+            $read[] = self::engine($engine, self::sheetOfSister($engine, $read, $engines), $separators);
         }
         $positions = array_map(static fn (EngineRequest $engine): string => $engine->position->value, $read);
         if (\count($positions) !== \count(array_unique($positions))) {
@@ -146,17 +150,19 @@ final readonly class OrderRequestReader
     {
         foreach ($read as $place => $sister) {
             if (!$engine->at('sheet')->isNull() && $engine->at('sheet')->raw() === $engines->at($place)->at('sheet')->raw()) {
-                return $sister->sheet;
+                return $sister->sheet->origin();
             }
         }
 
         return null;
     }
 
-    private static function engine(Cursor $engine, ?SpecSheet $known): EngineRequest
+    private static function engine(Cursor $engine, ?SpecSheet $known, BoatSeparators $separators): EngineRequest
     {
-        $engine->knowsOnly('position', 'model', 'serial', 'hours', 'arrival', 'tasks', 'sheet');
+        $engine->knowsOnly('position', 'model', 'serial', 'hours', 'arrival', 'tasks', 'sheet', 'separator');
         $hours = $engine->at('hours')->optionalString(12);
+        $sheet = $known ?? SheetReader::at($engine->at('sheet'));
+        $isCountedHere = !$engine->at('separator')->isNull() && $engine->at('separator')->bool();
 
         return new EngineRequest(
             $engine->at('position')->enum(Position::class),
@@ -165,7 +171,7 @@ final readonly class OrderRequestReader
             null === $hours ? null : $engine->at('hours')->attempt(static fn (): EngineHours => EngineHours::of($hours)),
             $engine->at('arrival')->isNull() ? null : self::arrival($engine->at('arrival')),
             array_map(self::task(...), $engine->at('tasks')->list(0, 40)),
-            $known ?? SheetReader::at($engine->at('sheet')),
+            $isCountedHere ? $separators->beside($sheet) : $sheet,
         );
     }
 

@@ -50,7 +50,7 @@ final readonly class ScheduleCsv
         foreach (CsvTable::read($text, self::HEADINGS, [])->rows as $index => $row) {
             $number = $index + 2;
             $task = Task::tryFrom($row['task'] ?? '');
-            $path = $task?->schedule()->value;
+            $path = true === $task?->schedule()->isOfBoat() ? null : $task?->schedule()->value;
             if (null === $path || isset($change['values'][$path])) {
                 $flaws->add("/rows/$number/task", \sprintf('Row %d: %s', $number, null === $path ? \sprintf('"%s" is no task. Use one of: %s.', $row['task'] ?? '', implode(', ', array_column(Task::cases(), 'value'))) : 'this task stands in the file already.'));
                 continue;

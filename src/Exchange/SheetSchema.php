@@ -76,7 +76,7 @@ final readonly class SheetSchema
                     ],
                     'description' => 'The family sheet that this one builds on, by its exact revision.',
                 ],
-                '?confirms' => ['type' => 'array', 'maxItems' => 500, 'items' => ['enum' => array_column(SheetField::cases(), 'value')], 'description' => 'Safety-relevant values of the base that were looked up for these engines and count here.'],
+                '?confirms' => ['type' => 'array', 'maxItems' => 500, 'items' => ['enum' => array_column(self::fields(), 'value')], 'description' => 'Safety-relevant values of the base that were looked up for these engines and count here.'],
                 '?note' => [
                     'type' => ['string', 'null'],
                     'maxLength' => 1000,
@@ -129,11 +129,17 @@ final readonly class SheetSchema
     private static function values(): array
     {
         $values = [];
-        foreach (SheetField::cases() as $field) {
+        foreach (self::fields() as $field) {
             $values['?'.$field->value] = ['description' => self::described($field), 'oneOf' => [self::valueOf($field), ['type' => 'null']]];
         }
 
         return $values;
+    }
+
+    /** @return list<SheetField> */
+    private static function fields(): array
+    {
+        return array_values(array_filter(SheetField::cases(), static fn (SheetField $field): bool => !$field->isOfBoat()));
     }
 
     private static function described(SheetField $field): string

@@ -174,6 +174,7 @@ final readonly class DoctrineRegister implements Register
             $use->silt,
             $use->sharedLockout,
         );
+        $record->takeSeparators($use->separators);
         $this->entities->persist($record);
 
         return $this->found($record);

@@ -1,4 +1,4 @@
-import type { Due, Identification, OrderFile } from './api/types'
+import type { BoatUse, Due, Identification, OrderFile } from './api/types'
 
 export const stateWords: Record<Due['state'], string> = {
   not_due: 'not due',
@@ -62,6 +62,13 @@ export const positionWords: Record<string, string> = {
 }
 
 export const monthWords = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const
+
+export const separatorWords: Record<NonNullable<BoatUse['separators']>['count'], string> = {
+  unknown: 'fuel separator: nobody has looked yet',
+  none: 'no fuel separator',
+  one: 'one fuel separator',
+  each: 'a fuel separator for each engine',
+}
 
 export const stateWeights: Record<Due['state'], number> = { not_due: 0, soon: 1, no_record: 2, due: 3, overdue: 4 }
 

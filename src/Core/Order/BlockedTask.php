@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Core\Order;
 
 use FreshTack\Core\Plan\Position;
+use FreshTack\Core\SpecBook\SheetField;
 use FreshTack\Core\SpecBook\Task;
 
 /** A picked task that can't be issued, with the reason and what would help; the rest of the order goes on. */
@@ -19,6 +20,10 @@ final readonly class BlockedTask
     public static function byHoles(Position $position, Task $task, array $holes): self
     {
         $labels = implode(', ', array_map(static fn (string $path): string => (new Hole($position, $path))->label(), $holes));
+        $ofSheet = array_filter($holes, static fn (string $path): bool => true !== SheetField::tryFrom($path)?->isOfBoat());
+        if ([] === $ofSheet) {
+            return new self($position, $task, 'Not entered for this boat: '.$labels.'.', 'Read the number on the old element and enter it at the boat; until then the task is parked.', $holes);
+        }
 
         return new self($position, $task, 'Missing in the spec book: '.$labels.'.', 'The service manager adds it to the sheet from the maker\'s manual; until then the task is parked.', $holes);
     }
@@ -30,6 +35,10 @@ final readonly class BlockedTask
 
     public static function notScheduled(Position $position, Task $task): self
     {
+        if ($task->schedule()->isOfBoat()) {
+            return new self($position, $task, 'No fuel separator of the boat is counted at this engine.', 'Leave it out, or say at the boat that each engine has its own.', []);
+        }
+
         return new self($position, $task, \sprintf('The sheet\'s schedule does not know %s.', lcfirst($task->title())), 'Leave it out; this engine may not have the component.', []);
     }
 

@@ -54,6 +54,7 @@ final readonly class FactsMaker
             'order.place' => $this->request->visit->place->value,
             'order.warm' => $warm,
             'order.filter' => $filter,
+            'order.separators' => $this->request->visit->separators->count->value,
             'order.arrivalRead' => $this->isArrivalRead($engine) ? 'yes' : 'no',
             ...self::renewals($engine, $ready),
         ];

@@ -7,6 +7,7 @@ namespace FreshTack\Core\Procedure;
 use FreshTack\Core\Policy\School;
 use FreshTack\Core\Policy\Schools;
 use FreshTack\Core\Schedule\Interval;
+use FreshTack\Core\SpecBook\SeparatorCount;
 use FreshTack\Core\SpecBook\SheetField;
 use FreshTack\Core\SpecBook\SheetValue;
 use FreshTack\Core\SpecBook\SpecSheet;
@@ -38,7 +39,7 @@ final readonly class EngineFacts
         private Answers $answers = new Answers(),
     ) {
         $done = array_map(static fn (Task $task): string => $task->value.($raw[$task->schedule()->value] ?? ''), $tasks);
-        $this->kind = spl_object_id($sheet).'|'.$this->raw('order.arrivalRead').$this->raw('order.warm').'|'.implode(',', $done).'|';
+        $this->kind = spl_object_id($sheet->origin()).'|'.$this->raw('order.arrivalRead').$this->raw('order.warm').'|'.implode(',', $done).'|';
     }
 
     /** Before anything is ordered: drained warm, as the sheet drains it. */
@@ -47,6 +48,7 @@ final readonly class EngineFacts
         return new self($sheet, [], [
             'order.drainMethod' => $sheet->text(SheetField::DrainKind) ?? '',
             'order.warm' => 'yes',
+            'order.separators' => SeparatorCount::Unknown->value,
             'order.filter' => true === $sheet->flag(SheetField::FilterFitted) ? 'yes' : 'no',
         ]);
     }

@@ -14,7 +14,7 @@ final readonly class FactPath
     /** What an order works out for itself, beside the sheet's values. */
     public const WORKED = [
         'order.capacity', 'order.firstPour', 'order.grade', 'order.oil', 'order.drainMethod', 'order.place', 'order.warm', 'order.filter',
-        'order.air', 'order.arrival', 'order.arrivalRead', 'order.gasketLubricant', 'order.engines',
+        'order.air', 'order.arrival', 'order.arrivalRead', 'order.gasketLubricant', 'order.engines', 'order.separators',
     ];
 
     private function __construct(public string $text, public ?SheetField $field, public ?Task $task, public ?Question $question)

@@ -7,7 +7,10 @@ namespace FreshTack\Core\SpecBook;
 use FreshTack\Core\SpecBook\Field\FieldSpec;
 use FreshTack\Core\SpecBook\Field\FieldTable;
 
-/** Every value that a sheet can hold, under the path by which procedures, holes and sources name it. */
+/**
+ * Every value that a sheet can hold, and what a boat adds beside it, under the path by which procedures, holes and
+ * sources name it.
+ */
 enum SheetField: string
 {
     case Family = 'identity.family';
@@ -160,6 +163,8 @@ enum SheetField: string
     case SpecialTools = 'tools.special';
     case Kits = 'kits.offered';
     case OperationTimes = 'times.operations';
+    case BoatSeparatorElement = 'boat.separatorElement';
+    case BoatSeparatorEvery = 'boat.separatorEvery';
     case ScheduleEngineOil = 'schedule.engineOil';
     case ScheduleOilFilter = 'schedule.oilFilter';
     case ScheduleSparkPlugs = 'schedule.sparkPlugs';
@@ -202,6 +207,12 @@ enum SheetField: string
     public function namesLubricant(): bool
     {
         return \in_array($this, [self::GearcaseLubricant, self::PropellerGrease, self::PumpGreased], true);
+    }
+
+    /** Whether it stands at the boat and on no sheet. */
+    public function isOfBoat(): bool
+    {
+        return SheetGroup::Boat === $this->group();
     }
 
     public function group(): SheetGroup

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\SpecBook;
 
-/** The sections of a sheet, as a technician thinks of the engine. */
+/** The sections of a sheet, as a technician thinks of the engine, and what the boat adds. */
 enum SheetGroup: string
 {
     case Identity = 'identity';
@@ -19,6 +19,7 @@ enum SheetGroup: string
     case Points = 'points';
     case Covers = 'covers';
     case Times = 'times';
+    case Boat = 'boat';
     case Schedule = 'schedule';
 
     public static function ofPath(string $path): self
@@ -35,6 +36,7 @@ enum SheetGroup: string
             'points' => self::Points,
             'covers' => self::Covers,
             'kits', 'times', 'tools' => self::Times,
+            'boat' => self::Boat,
             'schedule' => self::Schedule,
             default => self::Identity,
         };
@@ -55,8 +57,15 @@ enum SheetGroup: string
             self::Points => 'Points',
             self::Covers => 'Covers',
             self::Times => 'Kits, tools and times',
+            self::Boat => 'Boat',
             self::Schedule => 'Schedule',
         };
+    }
+
+    /** @return list<self> those of a sheet */
+    public static function ofSheets(): array
+    {
+        return array_values(array_filter(self::cases(), static fn (self $group): bool => self::Boat !== $group));
     }
 
     /** @return list<SheetField> */

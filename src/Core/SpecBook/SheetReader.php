@@ -96,7 +96,7 @@ final readonly class SheetReader
         foreach ($values->keys() as $path) {
             $field = SheetField::tryFrom($path);
             $value = $values->at($path);
-            if (null === $field) {
+            if (null === $field || $field->isOfBoat()) {
                 $value->flaw('No value of this name belongs on a sheet.');
             } elseif (!$value->isNull()) {
                 $read[$path] = SheetValueReader::at($field, $value, $sources);

@@ -18,6 +18,12 @@ final readonly class Source
         return new self('', '', '');
     }
 
+    /** What was entered for the boat, and stands in no document. */
+    public static function ofBoat(): self
+    {
+        return new self('the boat\'s own entry', '', '');
+    }
+
     public function isKnown(): bool
     {
         return '' !== $this->document;
@@ -25,8 +31,10 @@ final readonly class Source
 
     public function text(): string
     {
-        return $this->isKnown()
-            ? \sprintf('%s, rev. %s, p. %s%s', $this->document, $this->revision, $this->page, '' === $this->way ? '' : ' ('.$this->way.')')
-            : 'no source yet';
+        return match (true) {
+            !$this->isKnown() => 'no source yet',
+            '' === $this->revision && '' === $this->page => $this->document,
+            default => \sprintf('%s, rev. %s, p. %s%s', $this->document, $this->revision, $this->page, '' === $this->way ? '' : ' ('.$this->way.')'),
+        };
     }
 }

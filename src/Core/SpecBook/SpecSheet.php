@@ -19,6 +19,7 @@ final readonly class SpecSheet
      * @param array<string, SheetValue> $values   by path, with those that can't be used
      * @param list<SheetField>          $confirms safety-relevant values of the base that were looked up for these engines
      * @param string                    $note     what this revision changes
+     * @param self|null                 $origin   without what the boat adds; null: nothing is added
      */
     public function __construct(
         public SheetHead $head,
@@ -28,7 +29,25 @@ final readonly class SpecSheet
         public ?BaseSheet $base = null,
         public array $confirms = [],
         public string $note = '',
+        private ?self $origin = null,
     ) {
+    }
+
+    /** With values beside its own that belong to the boat. */
+    public function with(SheetValue ...$more): self
+    {
+        $values = $this->values;
+        foreach ($more as $value) {
+            $values[$value->field->value] = $value;
+        }
+
+        return new self($this->head, $this->author, $this->reviewer, $values, $this->base, $this->confirms, $this->note, $this->origin());
+    }
+
+    /** The sheet as the book has it: engines of one sheet are of one kind, whatever their boat adds. */
+    public function origin(): self
+    {
+        return $this->origin ?? $this;
     }
 
     /** The value that may be used; null is a hole. */

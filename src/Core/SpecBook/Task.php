@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\SpecBook;
 
-/** A periodic task that a sheet can schedule. */
+/** A periodic task: one that a sheet can schedule, or one of the boat's own. */
 enum Task: string
 {
     case EngineOil = 'engine_oil';
     case OilFilter = 'oil_filter';
     case SparkPlugs = 'spark_plugs';
     case FuelFilter = 'fuel_filter';
+    case FuelSeparator = 'fuel_separator';
     case GearLubricant = 'gear_lubricant';
     case PropellerShaft = 'propeller_shaft';
     case WaterPump = 'water_pump';
@@ -31,6 +32,7 @@ enum Task: string
             self::OilFilter => 'Oil filter',
             self::SparkPlugs => 'Spark plugs',
             self::FuelFilter => 'Fuel filter',
+            self::FuelSeparator => 'Boat\'s fuel separator',
             self::GearLubricant => 'Gear lubricant',
             self::PropellerShaft => 'Propeller shaft',
             self::WaterPump => 'Water pump',
@@ -91,6 +93,7 @@ enum Task: string
             self::OilFilter => SheetField::ScheduleOilFilter,
             self::SparkPlugs => SheetField::ScheduleSparkPlugs,
             self::FuelFilter => SheetField::ScheduleFuelFilter,
+            self::FuelSeparator => SheetField::BoatSeparatorEvery,
             self::GearLubricant => SheetField::ScheduleGearLubricant,
             self::PropellerShaft => SheetField::SchedulePropellerShaft,
             self::WaterPump => SheetField::ScheduleWaterPump,

@@ -79,7 +79,7 @@ final readonly class TaskNeeds
     /** @return list<SheetField> each once */
     public static function of(Task $task, SpecSheet $sheet): array
     {
-        return self::once([SheetField::Tilt, ...match ($task) {
+        return Task::FuelSeparator === $task ? [SheetField::BoatSeparatorElement] : self::once([SheetField::Tilt, ...match ($task) {
             Task::EngineOil => self::engineOil($sheet),
             Task::OilFilter => [...self::engineOil($sheet), ...self::oilFilter($sheet)],
             Task::FuelFilter => [...self::FUEL, ...self::FUEL_KIND[$sheet->text(SheetField::FuelFilterKind)] ?? []],
@@ -114,7 +114,7 @@ final readonly class TaskNeeds
             SheetField::DrainAgainTime, ...array_merge(...array_values(self::DRAIN)),
         ];
 
-        return self::once([SheetField::Tilt, ...match ($task) {
+        return Task::FuelSeparator === $task ? [SheetField::BoatSeparatorElement] : self::once([SheetField::Tilt, ...match ($task) {
             Task::EngineOil => $oil,
             Task::OilFilter => [
                 ...$oil, ...self::FILTER, ...self::TROUGH, SheetField::FilterPutBack,

@@ -13,7 +13,7 @@ use FreshTack\Core\Usage\Season;
 use FreshTack\Core\Usage\UseRate;
 use FreshTack\Shop\Book\IdentifyEngine;
 use FreshTack\Shop\Book\SpecBook;
-use FreshTack\Shop\Register\BoatUse;
+use FreshTack\Shop\Register\Boat;
 use FreshTack\Shop\Register\Engine;
 use FreshTack\Shop\Register\EngineHistory;
 use FreshTack\Shop\ShopSettings;
@@ -27,14 +27,16 @@ final readonly class AssessEngine
     }
 
     /**
-     * @param BoatUse|null     $use     null: it hangs on no boat
+     * @param Boat|null        $boat    null: it hangs on none
      * @param HourReading|null $reading what the meter shows now; without a meter the calendar decides alone
      * @param list<Task>|null  $asked   where only these stand, and how fast it gathers hours is not asked; null: all
      */
-    public function __invoke(Engine $engine, ?BoatUse $use, EngineHistory $history, ?HourReading $reading, ?array $asked = null): EngineAssessment
+    public function __invoke(Engine $engine, ?Boat $boat, EngineHistory $history, ?HourReading $reading, ?array $asked = null): EngineAssessment
     {
         $match = ($this->identify)($engine->plate());
-        $sheet = null === $match->head ? null : $this->book->sheet($match->head);
+        $own = null === $match->head ? null : $this->book->sheet($match->head);
+        $sheet = null === $own ? null : ($boat?->beside($own, $engine) ?? $own);
+        $use = $boat?->use;
         $season = null === $use ? Season::allYear() : Season::of($this->settings->useByMonth(), $use->months);
         $rate = $engine->hasMeter && null === $asked ? UseRate::from($history->hours, $engine->inService, $season) : null;
         $now = new EngineNow(($this->today)(), $reading?->total(), $engine->inService);

@@ -28,7 +28,7 @@ final readonly class ShowBoats
         $histories = $this->logs->all(array_map(static fn (Engine $engine): int => $engine->id, $boat->engines));
 
         return new BoatState($boat, array_map(
-            fn (Engine $engine): EngineAssessment => ($this->assess)($engine, $boat->use, $histories[$engine->id], $engine->hasMeter ? $histories[$engine->id]->hours->latest() : null),
+            fn (Engine $engine): EngineAssessment => ($this->assess)($engine, $boat, $histories[$engine->id], $engine->hasMeter ? $histories[$engine->id]->hours->latest() : null),
             $boat->engines,
         ), $histories);
     }

@@ -35,7 +35,7 @@ final readonly class ShowEngineLog
         $boat = null === $engine->boatId ? null : $this->register->boat($engine->boatId);
         $history = $this->logs->of($engineId);
         $fittings = $this->register->fittings($engineId);
-        $assessed = ($this->assess)($engine, $boat?->use, $history, $engine->hasMeter ? $history->hours->latest() : null);
+        $assessed = ($this->assess)($engine, $boat, $history, $engine->hasMeter ? $history->hours->latest() : null);
 
         $flaw = $this->seals->flawOfEngine($engineId);
         $flaws = null === $flaw ? [] : [\sprintf('What was done does not fit its seal: %s.', $flaw)];

@@ -80,7 +80,7 @@ final readonly class FlagOrders
         foreach (SheetField::cases() as $field) {
             $before = $frozen[$field->value] ?? '';
             $after = $this->now($sheet->value($field));
-            if ($before !== $after && (null === $used || \in_array($field->value, $used, true))) {
+            if (!$field->isOfBoat() && $before !== $after && (null === $used || \in_array($field->value, $used, true))) {
                 $differences[] = ['path' => $field->value, 'label' => $field->label(), 'before' => $before, 'after' => $after];
             }
         }

@@ -62,7 +62,7 @@ final readonly class RequestAssembler
             $history = $histories[$known->id];
             $reading = null === $drafted->hours ? null : new HourReading(($this->today)(), EngineHours::of($drafted->hours), $history->hours->latest()->offsetTenths ?? 0);
 
-            return ($this->assess)($known->identifiedAs($drafted->plate(), null !== $drafted->hours), $boat->use, $history, $reading, null === $more ? null : [...$drafted->tasks, ...$more]);
+            return ($this->assess)($known->identifiedAs($drafted->plate(), null !== $drafted->hours), $boat, $history, $reading, null === $more ? null : [...$drafted->tasks, ...$more]);
         }, $draft->engines);
     }
 
@@ -81,7 +81,7 @@ final readonly class RequestAssembler
         foreach ($draft->engines as $index => $drafted) {
             $sheet = $this->sheet($draft, $assessed[$index]);
             if (null !== $sheet) {
-                $engines[] = self::engine($drafted, $assessed[$index], $sheet);
+                $engines[] = self::engine($drafted, $assessed[$index], $boat->beside($sheet, $assessed[$index]->engine));
             }
         }
         if ([] === $engines) {
@@ -90,7 +90,7 @@ final readonly class RequestAssembler
         $tasks = array_merge($more, ...array_map(static fn (DraftEngine $engine): array => $engine->tasks, $draft->engines));
 
         return new OrderRequest(
-            new Visit((string) $number, ($this->today)(), $draft->place, $draft->air(), $boat->use->sharedLockout),
+            new Visit((string) $number, ($this->today)(), $draft->place, $draft->air(), $boat->use->sharedLockout, $boat->use->separators),
             $this->settings->orderPolicy(),
             $this->supplies($engines),
             $engines,

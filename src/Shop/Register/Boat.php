@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Shop\Register;
 
 use FreshTack\Core\Plan\Position;
+use FreshTack\Core\SpecBook\SpecSheet;
 
 final readonly class Boat
 {
@@ -39,6 +40,14 @@ final readonly class Boat
         }
 
         return null;
+    }
+
+    /** The sheet of one of its engines, with what the boat adds at it. */
+    public function beside(SpecSheet $sheet, Engine $engine): SpecSheet
+    {
+        $separators = $this->use->separators;
+
+        return $separators->areCountedAt($engine->id === ($this->engines[0]->id ?? null)) ? $separators->beside($sheet) : $sheet;
     }
 
     public function at(Position $position): ?Engine

@@ -6,6 +6,7 @@ namespace FreshTack\Shop\Register;
 
 use FreshTack\Core\Schedule\HardUse;
 use FreshTack\Core\Schedule\HardUses;
+use FreshTack\Core\SpecBook\BoatSeparators;
 
 /** Where and how a boat is used. */
 final readonly class BoatUse
@@ -17,6 +18,7 @@ final readonly class BoatUse
      * @param bool                      $idling long hours at low speed
      * @param bool                      $sharedLockout keys, lanyards or batteries serve more than one engine
      * @param bool                      $silt   dusty or silty water
+     * @param BoatSeparators            $separators between its tank and its engines
      */
     public function __construct(
         public string $water,
@@ -26,6 +28,7 @@ final readonly class BoatUse
         public bool $idling = false,
         public bool $silt = false,
         public bool $sharedLockout = false,
+        public BoatSeparators $separators = new BoatSeparators(),
     ) {
     }
 

@@ -14,6 +14,7 @@ use FreshTack\Core\SpecBook\Task;
 use FreshTack\Core\Usage\HourReading;
 use FreshTack\Core\Usage\NewMeter;
 use FreshTack\Core\Usage\ReadingSource;
+use FreshTack\Exchange\SeparatorsReader;
 use FreshTack\Shop\Due\ReckonDues;
 use FreshTack\Shop\Register\Boat;
 use FreshTack\Shop\Register\BoatUse;
@@ -96,6 +97,7 @@ final readonly class RigImporter
                 $yes('idling'),
                 $yes('silt'),
                 $yes('sharedLockout'),
+                SeparatorsReader::at($use->at('separators')),
             ),
             [],
             1,

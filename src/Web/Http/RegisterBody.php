@@ -9,6 +9,7 @@ use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\Reading\Width;
 use FreshTack\Core\Usage\NewMeter;
 use FreshTack\Core\Usage\ReadingSource;
+use FreshTack\Exchange\SeparatorsReader;
 use FreshTack\Shop\Register\Boat;
 use FreshTack\Shop\Register\BoatUse;
 use FreshTack\Shop\Register\Customer;
@@ -39,7 +40,7 @@ final readonly class RegisterBody
         $body->knowsOnly('version', 'name', 'kind', 'registration', 'customerId', 'use');
         $body->needs('registration');
         $use = $body->at('use');
-        $use->knowsOnly('water', 'kept', 'commercial', 'months', 'idling', 'silt', 'sharedLockout');
+        $use->knowsOnly('water', 'kept', 'commercial', 'months', 'idling', 'silt', 'sharedLockout', 'separators');
         $months = array_values(array_unique(array_map(static fn (Cursor $month): int => $month->int(1, 12), $use->at('months')->list(0, 12))));
         sort($months);
         if ([] === $months) {
@@ -60,6 +61,7 @@ final readonly class RegisterBody
                 $use->at('idling')->bool(),
                 $use->at('silt')->bool(),
                 !$use->at('sharedLockout')->isNull() && $use->at('sharedLockout')->bool(),
+                SeparatorsReader::at($use->at('separators')),
             ),
             [],
             $version,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Web\View;
 
 use FreshTack\Core\Usage\HourReading;
+use FreshTack\Exchange\SeparatorsDocument;
 use FreshTack\Shop\Board\BoatPage;
 use FreshTack\Shop\Board\BoatState;
 use FreshTack\Shop\Register\Boat;
@@ -60,6 +61,7 @@ final readonly class BoatView
                 'idling' => $use->idling,
                 'silt' => $use->silt,
                 'sharedLockout' => $use->sharedLockout,
+                'separators' => SeparatorsDocument::of($use->separators),
             ],
             'version' => $boat->version,
             'openOrder' => $boat->openOrder,

@@ -20,7 +20,7 @@ final readonly class FieldsView
     public static function all(): array
     {
         return [
-            'groups' => array_map(static fn (SheetGroup $group): array => ['id' => $group->value, 'label' => $group->label(), 'fields' => array_map(self::field(...), $group->fields())], SheetGroup::cases()),
+            'groups' => array_map(static fn (SheetGroup $group): array => ['id' => $group->value, 'label' => $group->label(), 'fields' => array_map(self::field(...), $group->fields())], SheetGroup::ofSheets()),
             'tightenings' => array_map(static fn (string $kind, array $keys): array => ['kind' => $kind, 'label' => str_replace('_', ' ', $kind), 'keys' => TighteningReader::keys($kind)], array_keys(TighteningReader::KINDS), TighteningReader::KINDS),
             'threads' => array_map(static fn (ThreadState $thread): array => ['id' => $thread->value, 'label' => $thread->label()], ThreadState::cases()),
             'patterns' => array_map(static fn (Pattern $pattern): array => ['id' => $pattern->value, 'label' => $pattern->label()], Pattern::cases()),

@@ -46,7 +46,7 @@ final class CarefulWorkTest extends TestCase
         28 => ['fuel-on-bowl.seal', 'fuel-on-bowl.turn'],
         29 => ['fuel-on-bowl.turn'],
         30 => ['fuel-off-inline/Cutter for ties', 'fuel-off-inline/Clamp pliers', 'fuel-on-inline.ties'],
-        31 => ['separator.bowl', 'separator.element'],
+        31 => ['separator.bowl', 'separator.match', 'separator-look.look'],
         32 => ['run.portable'],
         33 => ['gear-drain.free', 'gear-drain.drain', 'gear-drain.first', 'gear-drain.magnet', 'gear-drain.vent'],
         34 => ['gear-drain.drip'],

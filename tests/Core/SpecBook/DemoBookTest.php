@@ -71,7 +71,7 @@ final class DemoBookTest extends TestCase
 
     public function testEveryFieldIsFilledSomewhere(): void
     {
-        $unused = array_filter(SheetField::cases(), static fn (SheetField $field): bool => [] === array_filter(Book::readSheets(), static fn (SpecSheet $sheet): bool => null !== $sheet->value($field)));
+        $unused = array_filter(SheetField::cases(), static fn (SheetField $field): bool => !$field->isOfBoat() && [] === array_filter(Book::readSheets(), static fn (SpecSheet $sheet): bool => null !== $sheet->value($field)));
         self::assertSame([], array_map(static fn (SheetField $field): string => $field->value, array_values($unused)));
     }
 

@@ -62,6 +62,8 @@ function closed(): void {
   emit('filled')
 }
 const filling = ref<Hole | null>(null)
+/** It stands at the boat and on no sheet. */
+const isOfBoat = (path: string): boolean => path.startsWith('boat.')
 const fillEngine = computed(() => props.view.engines.find((engine) => engine.position === filling.value?.position))
 const nameOf = (id: number): string => props.view.engines.find((engine) => engine.id === id)?.label ?? ''
 function filled(): void {
@@ -97,8 +99,13 @@ function filled(): void {
       <div v-for="task in blocked" :key="task.key" class="note">
         <strong>{{ task.who }}, {{ task.title.toLowerCase() }}: parked.</strong> {{ task.reason }}
         <span class="small">{{ task.remedy }}</span>
+        <RouterLink
+          v-if="editable && task.holes.some((hole) => isOfBoat(hole.path))"
+          :to="`/boats/${view.boat.id}/edit`"
+          >Enter it at the boat</RouterLink
+        >
         <button
-          v-for="hole in editable && mayManage ? task.holes : []"
+          v-for="hole in editable && mayManage ? task.holes.filter((each) => !isOfBoat(each.path)) : []"
           :key="hole.path + hole.sheet"
           type="button"
           class="mini"

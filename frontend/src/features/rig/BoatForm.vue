@@ -11,6 +11,7 @@ import FieldNote from '@/shared/ui/FieldNote.vue'
 import LabelledField from '@/shared/ui/LabelledField.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { monthWords } from '@/shared/words'
+import SeparatorFields from './SeparatorFields.vue'
 import { useRegisterChanged, useRig } from './useRig'
 
 /** A boat: new, or as it is now. A new owner is entered on the same page. */
@@ -19,7 +20,7 @@ const router = useRouter()
 const changed = useRegisterChanged()
 const id = computed(() => Number(route.params['id'] ?? 0))
 const { boat, error } = useRig(id)
-const usual: BoatUse = {
+const usual: Required<BoatUse> = {
   water: 'salt',
   kept: 'moored',
   commercial: false,
@@ -27,6 +28,7 @@ const usual: BoatUse = {
   idling: false,
   silt: false,
   sharedLockout: false,
+  separators: { count: 'unknown', element: null, every: null },
 }
 const form = ref({ name: '', kind: '', registration: '', owner: '', email: '', phone: '', use: usual })
 const filled = ref(0)
@@ -41,7 +43,7 @@ watch(
         kind: now.kind,
         registration: now.registration,
         owner: now.customer,
-        use: { ...now.use, months: [...now.use.months] },
+        use: { ...usual, ...now.use, months: [...now.use.months] },
       }
     }
   },
@@ -191,6 +193,7 @@ const uses = [
         nobody works on the others</label
       >
     </fieldset>
+    <SeparatorFields v-model="form.use.separators" :error="field" />
     <fieldset>
       <legend>Months in which she is used</legend>
       <div class="row months">

@@ -6,7 +6,7 @@ import Transom from '@/drawing/Transom.vue'
 import { useSession, useShop } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { dayInput, dayText, momentText } from '@/shared/units'
-import { monthWords, statusWords } from '@/shared/words'
+import { monthWords, separatorWords, statusWords } from '@/shared/words'
 import CalendarBox from './CalendarBox.vue'
 import EngineCard from './EngineCard.vue'
 import EngineForm from './EngineForm.vue'
@@ -43,6 +43,7 @@ const use = computed(() => {
         ...(how.idling ? ['long idling'] : []),
         ...(how.silt ? ['silty water'] : []),
         ...(how.sharedLockout ? ['shared keys or batteries'] : []),
+        separatorWords[how.separators?.count ?? 'unknown'],
         how.months.length === 12 ? 'all year' : how.months.map((month) => monthWords[month - 1]).join(' '),
       ].join(', ')
 })

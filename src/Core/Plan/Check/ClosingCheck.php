@@ -38,7 +38,7 @@ final readonly class ClosingCheck
             $this->askNext(
                 $own,
                 Effect::FuelOpened,
-                static fn (TimedWork $timed): bool => Opening::FuelLine === $timed->work->changes->closes,
+                static fn (TimedWork $timed): bool => Opening::FuelLine === $timed->work->changes->closes || self::isFuelDoneInOne($timed),
                 Gate::FuelNext,
             );
             $this->askOpenings($own);
@@ -202,6 +202,12 @@ final readonly class ClosingCheck
         }
 
         return $timed->startMin;
+    }
+
+    /** Fuel is opened, closed and proven dry without the hands leaving it, as at the boat's separator. */
+    private static function isFuelDoneInOne(TimedWork $timed): bool
+    {
+        return $timed->work->has(Effect::FuelOpened) && $timed->work->has(Effect::FuelProven);
     }
 
     private static function closesSomething(TimedWork $timed): bool

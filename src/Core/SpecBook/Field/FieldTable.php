@@ -20,6 +20,6 @@ final class FieldTable
     /** @return array<string, FieldSpec> */
     public static function all(): array
     {
-        return self::$table ??= [...EngineFields::identity(), ...OilFields::table(), ...FuelFields::table(), ...GearcaseFields::table(), ...EngineFields::upkeep(), ...ShopFields::table(), ...ShopFields::schedule()];
+        return self::$table ??= [...EngineFields::identity(), ...OilFields::table(), ...FuelFields::table(), ...GearcaseFields::table(), ...EngineFields::upkeep(), ...ShopFields::table(), ...ShopFields::boat(), ...ShopFields::schedule()];
     }
 }

@@ -36,7 +36,7 @@ final readonly class ShopFields
             'tools.special' => FieldSpec::table(
                 'special tools',
                 Column::text('tool', 'tool'),
-                Column::choice('for', 'for', ...array_column(Task::cases(), 'value')),
+                Column::choice('for', 'for', ...array_column(self::scheduled(), 'value')),
                 Column::text('number', 'number')->optional(),
             ),
             'kits.offered' => FieldSpec::table('kits', Column::of('part', ColumnKind::Part, 'kit'), Column::text('covers', 'covers')),
@@ -45,13 +45,28 @@ final readonly class ShopFields
     }
 
     /** @return array<string, FieldSpec> */
+    public static function boat(): array
+    {
+        return [
+            'boat.separatorElement' => FieldSpec::of(ValueKind::Part, 'element of the boat\'s fuel separator'),
+            'boat.separatorEvery' => FieldSpec::of(ValueKind::Interval, 'boat\'s fuel separator schedule'),
+        ];
+    }
+
+    /** @return array<string, FieldSpec> */
     public static function schedule(): array
     {
         $table = [];
-        foreach (Task::cases() as $task) {
+        foreach (self::scheduled() as $task) {
             $table[$task->schedule()->value] = FieldSpec::of(ValueKind::Interval, strtolower($task->title()).' schedule');
         }
 
         return $table;
+    }
+
+    /** @return list<Task> those that a sheet schedules */
+    private static function scheduled(): array
+    {
+        return array_values(array_filter(Task::cases(), static fn (Task $task): bool => !$task->schedule()->isOfBoat()));
     }
 }

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\SpecBook;
+
+/** How many fuel separators a boat has between its tank and its engines. */
+enum SeparatorCount: string
+{
+    case Unknown = 'unknown';
+    case None = 'none';
+    case One = 'one';
+    case Each = 'each';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Unknown => 'nobody has looked yet',
+            self::None => 'none',
+            self::One => 'one for the boat',
+            self::Each => 'one for each engine',
+        };
+    }
+
+    public function isFitted(): bool
+    {
+        return self::One === $this || self::Each === $this;
+    }
+}
