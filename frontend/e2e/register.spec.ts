@@ -1,7 +1,18 @@
-import { expect, test } from '@playwright/test'
+import { expect, test, type Page } from '@playwright/test'
 import ICAL from 'ical.js'
 import { rmSync, writeFileSync } from 'node:fs'
-import { engine, openCheckIn, openRig, signedIn } from './shop'
+import { engine, openCheckIn, openRig, sendCheckIn, signedIn } from './shop'
+
+async function hang(writer: Page, serial: string): Promise<void> {
+  await writer.getByRole('button', { name: 'Add an engine' }).click()
+  const dialog = writer.getByRole('dialog')
+  await dialog.getByLabel('Model').fill('K85')
+  await dialog.getByLabel(/^Serial number/).fill(serial)
+  await expect(dialog.getByText('kestrane-k85')).toBeVisible()
+  await dialog.getByLabel('In service since').fill('2025-06-01')
+  await dialog.getByRole('button', { name: 'Add the engine' }).click()
+  await expect(engine(writer, 'Engine').getByText(serial)).toBeVisible()
+}
 
 test('a new customer with boat and engine is entered, identified and found by any part of a number', async ({
   browser,
@@ -22,19 +33,44 @@ test('a new customer with boat and engine is entered, identified and found by an
   await writer.getByRole('button', { name: 'Add the boat' }).click()
   await expect(writer.getByRole('heading', { level: 1 })).toContainText('Sea Holly')
 
-  await writer.getByRole('button', { name: 'Add an engine' }).click()
-  const dialog = writer.getByRole('dialog')
-  await dialog.getByLabel('Model').fill('K85')
-  await dialog.getByLabel(/^Serial number/).fill('KM2-6651')
-  await expect(dialog.getByText('kestrane-k85')).toBeVisible()
-  await dialog.getByLabel('In service since').fill('2025-06-01')
-  await dialog.getByRole('button', { name: 'Add the engine' }).click()
-  await expect(engine(writer, 'Engine').getByText('KM2-6651')).toBeVisible()
+  await hang(writer, 'KM2-6651')
 
   for (const part of ['6651', '515', 'merrow', 'holly']) {
     await writer.getByRole('combobox', { name: /^Find/ }).fill(part)
     await expect(writer.getByRole('option', { name: /Sea Holly/ }).first()).toBeVisible()
   }
+})
+
+test('a boat’s fuel separator is entered at the boat, and is a task with its part from then on', async ({
+  browser,
+}) => {
+  const writer = await signedIn(browser, 'ines')
+  await writer.getByRole('link', { name: 'Rigs' }).click()
+  await writer.getByRole('link', { name: 'New boat' }).click()
+  await writer.getByLabel('Name', { exact: true }).fill('Sea Campion')
+  await writer.getByLabel('Kind').fill('day boat')
+  await writer.getByLabel('Owner', { exact: true }).fill('Family Penhallow')
+  await writer.getByRole('radio', { name: 'one for the boat' }).check()
+  await writer.getByLabel('Renewed every, h').fill('')
+  await writer.getByLabel('or months').fill('')
+  await writer.getByRole('button', { name: 'Add the boat' }).click()
+  await expect(writer.getByText('An interval needs hours, months or both.').first()).toBeVisible()
+  await writer.getByLabel('or months').fill('12')
+  await writer.getByRole('button', { name: 'Add the boat' }).click()
+  await expect(writer.getByText('one fuel separator')).toBeVisible()
+  await hang(writer, 'KM2-6652')
+  await openCheckIn(writer, 'Sea Campion')
+  await engine(writer, 'Engine').getByLabel('Hours now').fill('18,5')
+  await sendCheckIn(writer)
+  await writer.getByRole('checkbox', { name: /^Boat's fuel separator/ }).click()
+  const slip = writer.getByRole('complementary', { name: 'The slip' })
+  await expect(slip.getByText(/Not entered for this boat: element/)).toBeVisible()
+  await slip.getByRole('link', { name: 'Enter it at the boat' }).click()
+  await writer.getByLabel('Number of its element').fill('TW-4410')
+  await writer.getByRole('button', { name: 'Keep the changes' }).click()
+  await writer.getByRole('link', { name: /^Go to order/ }).click()
+  await writer.getByRole('tab', { name: 'Parts 1' }).click()
+  await expect(writer.getByRole('cell', { name: /TW-4410/ }).first()).toBeVisible()
 })
 
 test('a lower reading is a new meter, and the true total goes on', async ({ browser }) => {

@@ -16,7 +16,7 @@ async function newBoat(page: Page, name: string, serial: string): Promise<void> 
     expect(answer.ok(), await answer.text()).toBe(true)
     return ((await answer.json()) as { id: number }).id
   }
-  const use = { water: 'salt', kept: 'moored', commercial: false, months: [4, 5, 6], idling: false, silt: false }
+  const use = { water: 'salt', kept: 'moored', commercial: false, months: [4, 5, 6], idling: false, silt: false, sharedLockout: false, separators: null }
   const customerId = await send('post', '/api/customers', { name: `Owner of ${name}`, email: null, phone: null })
   const boatId = await send('post', '/api/boats', { name, kind: 'launch', registration: '', customerId, use })
   const plate = { model: 'D36', serial, inService: '2024-01-01', hasMeter: true, year: null, gearcase: null }

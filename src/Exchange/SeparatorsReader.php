@@ -24,13 +24,12 @@ final readonly class SeparatorsReader
         if (!$count->isFitted()) {
             return new BoatSeparators($count);
         }
-        $every = $separators->at('every')->isNull() ? null : IntervalReader::limit($separators->at('every'));
-        if (null === $every) {
+        $isSaid = !$separators->at('every')->isNull();
+        $every = $isSaid ? IntervalReader::limit($separators->at('every')) : null;
+        if (!$isSaid) {
             $separators->at('every')->flaw('Say how often the separator is renewed: hours, months or both.');
-
-            return new BoatSeparators();
         }
 
-        return new BoatSeparators($count, '' === $element ? null : $element, $every);
+        return null === $every ? new BoatSeparators() : new BoatSeparators($count, '' === $element ? null : $element, $every);
     }
 }

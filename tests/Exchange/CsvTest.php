@@ -178,6 +178,6 @@ final class CsvTest extends TestCase
         $scheduled = array_filter(Task::cases(), static fn (Task $task): bool => !$task->schedule()->isOfBoat());
         self::assertCount(1 + \count($scheduled), $lines);
         self::assertSame('task,action,first_h,first_months,every_h,every_months,severe_h,severe_months,severe_use,document,document_revision,page', $lines[0]);
-        self::assertStringStartsWith('external_anodes,inspect,80.0,6,80.0,6,,3,"salt moored",', $lines[8]);
+        self::assertStringStartsWith('external_anodes,inspect,80.0,6,80.0,6,,3,"salt moored",', $lines[8] ?? '');
     }
 }

@@ -7,7 +7,7 @@ namespace FreshTack\Tests\Web;
 /** A body that replaces something is whole: of what is left out nobody makes up what was meant. */
 final class AbsentKeyTest extends ApiTestCase
 {
-    private const USE = ['water' => 'salt', 'kept' => 'moored', 'commercial' => false, 'months' => [5], 'idling' => false, 'silt' => false];
+    private const USE = ['water' => 'salt', 'kept' => 'moored', 'commercial' => false, 'months' => [5], 'idling' => false, 'silt' => false, 'sharedLockout' => false, 'separators' => null];
     /** A change of a sheet is a list of changes by its nature: what it does not name stays. */
     private const CHANGES = '/api/book/sheets/{id}/{revision}';
 

@@ -10,7 +10,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** Customers, boats, and engines that move between them. */
 final class RegisterTest extends ApiTestCase
 {
-    private const USE = ['water' => 'salt', 'kept' => 'moored', 'commercial' => false, 'months' => [5, 6, 7], 'idling' => false, 'silt' => false];
+    private const USE = ['water' => 'salt', 'kept' => 'moored', 'commercial' => false, 'months' => [5, 6, 7], 'idling' => false, 'silt' => false, 'sharedLockout' => false, 'separators' => null];
 
     public function testANewOwnerWithABoatAndAnEngineIsFoundAtOnce(): void
     {
@@ -57,6 +57,8 @@ final class RegisterTest extends ApiTestCase
     {
         yield 'no name' => [['name' => ''], ['/name']];
         yield 'never used' => [['use' => [...self::USE, 'months' => []]], ['/use/months']];
+        yield 'a separator that is never renewed' => [['use' => [...self::USE, 'separators' => ['count' => 'one', 'element' => 'TW-4410', 'every' => null]]], ['/use/separators/every']];
+        yield 'a separator every nothing' => [['use' => [...self::USE, 'separators' => ['count' => 'each', 'element' => null, 'every' => ['hours' => null, 'months' => null]]]], ['/use/separators/every']];
         yield 'an owner who is not there' => [['customerId' => 987654], []];
     }
 
@@ -71,6 +73,38 @@ final class RegisterTest extends ApiTestCase
         $problem = $this->call('POST', '/api/boats', ['name' => 'X', 'kind' => 'x', 'registration' => '', 'customerId' => 1, 'use' => self::USE, ...$change]);
         self::assertContains($this->status, [404, 422]);
         self::assertSame($pointers, 422 === $this->status ? self::pointers($problem) : []);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, list<string>}> separators, and the engines at which one is counted */
+    public static function separators(): iterable
+    {
+        $yearly = ['hours' => '100', 'months' => 12];
+        yield 'one for the boat' => [['count' => 'one', 'element' => 'TW-4410', 'every' => $yearly], ['port']];
+        yield 'one for each engine' => [['count' => 'each', 'element' => null, 'every' => $yearly], ['port', 'centre', 'starboard']];
+        yield 'none' => [['count' => 'none', 'element' => null, 'every' => null], []];
+    }
+
+    /**
+     * @param array<string, mixed> $separators
+     * @param list<string>         $counted
+     */
+    #[DataProvider('separators')]
+    public function testABoatsSeparatorsAreATaskWhereTheyAreCounted(array $separators, array $counted): void
+    {
+        $this->signIn('ines');
+        $id = $this->boatId('Meridian Heron');
+        $page = $this->call('GET', "/api/boats/$id");
+        $use = $page->at('use')->raw();
+        $body = ['name' => 'Meridian Heron', 'kind' => 'survey boat', 'registration' => 'VI 1', 'customerId' => $page->at('customerId')->raw(), 'use' => [...\is_array($use) ? $use : [], 'separators' => $separators], 'version' => $page->at('version')->raw()];
+        $this->call('PUT', "/api/boats/$id", $body);
+        self::assertSame(200, $this->status);
+
+        $page = $this->call('GET', "/api/boats/$id");
+        $every = null === $separators['every'] ? null : ['hours' => '100.0', 'months' => 12];
+        self::assertSame([...$separators, 'every' => $every], $page->at('use')->at('separators')->raw());
+        $due = static fn (Cursor $engine): bool => [] !== array_filter($engine->at('dues')->list(), static fn (Cursor $each): bool => 'fuel_separator' === $each->at('task')->raw());
+        $at = array_values(array_filter($page->at('engines')->list(), $due));
+        self::assertSame($counted, array_map(static fn (Cursor $engine): mixed => $engine->at('position')->raw(), $at));
     }
 
     /** @return iterable<string, array{array<string, mixed>, list<string>}> */

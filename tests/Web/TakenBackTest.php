@@ -110,7 +110,7 @@ final class TakenBackTest extends ApiTestCase
             '/api/customers',
             ['name' => 'Anna', 'email' => null, 'phone' => null],
         )->at('id')->int(1, \PHP_INT_MAX);
-        $use = ['water' => 'salt', 'kept' => 'moored', 'commercial' => false, 'months' => [5], 'idling' => false, 'silt' => false];
+        $use = ['water' => 'salt', 'kept' => 'moored', 'commercial' => false, 'months' => [5], 'idling' => false, 'silt' => false, 'sharedLockout' => false, 'separators' => null];
         $body = ['name' => 'Ghost', 'kind' => 'x', 'registration' => '', 'customerId' => $owner, 'use' => $use];
         $boat = $this->call('POST', '/api/boats', $body)->at('id')->int(1, \PHP_INT_MAX);
         $this->call('DELETE', "/api/boats/$boat");

@@ -11,7 +11,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** A field is as wide in the description, from which the forms have it, as where it is read and kept. */
 final class WidthTest extends ApiTestCase
 {
-    private const USE = ['water' => 'salt', 'kept' => 'moored', 'commercial' => false, 'months' => [5], 'idling' => false, 'silt' => false];
+    private const USE = ['water' => 'salt', 'kept' => 'moored', 'commercial' => false, 'months' => [5], 'idling' => false, 'silt' => false, 'sharedLockout' => false, 'separators' => null];
     private const CUSTOMER = ['name' => 'X', 'email' => null, 'phone' => null];
     private const BOAT = ['name' => 'X', 'kind' => 'x', 'registration' => '', 'customerId' => 1, 'use' => self::USE];
     private const PART = SpareSeal::PART;

@@ -41,6 +41,7 @@ final readonly class RegisterBody
         $body->needs('registration');
         $use = $body->at('use');
         $use->knowsOnly('water', 'kept', 'commercial', 'months', 'idling', 'silt', 'sharedLockout', 'separators');
+        $use->needs('sharedLockout', 'separators');
         $months = array_values(array_unique(array_map(static fn (Cursor $month): int => $month->int(1, 12), $use->at('months')->list(0, 12))));
         sort($months);
         if ([] === $months) {
@@ -60,7 +61,7 @@ final readonly class RegisterBody
                 [] === $months ? [1] : $months,
                 $use->at('idling')->bool(),
                 $use->at('silt')->bool(),
-                !$use->at('sharedLockout')->isNull() && $use->at('sharedLockout')->bool(),
+                $use->at('sharedLockout')->bool(),
                 SeparatorsReader::at($use->at('separators')),
             ),
             [],

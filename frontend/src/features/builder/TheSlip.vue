@@ -102,6 +102,7 @@ function filled(): void {
         <RouterLink
           v-if="editable && task.holes.some((hole) => isOfBoat(hole.path))"
           :to="`/boats/${view.boat.id}/edit`"
+          class="there small"
           >Enter it at the boat</RouterLink
         >
         <button
@@ -175,6 +176,10 @@ function filled(): void {
 </template>
 
 <style scoped>
+.there {
+  display: block;
+}
+
 .scroll :deep(dl) {
   display: grid;
   grid-template-columns: 1fr auto;

@@ -15,12 +15,15 @@ import SeparatorFields from './SeparatorFields.vue'
 import { useRegisterChanged, useRig } from './useRig'
 
 /** A boat: new, or as it is now. A new owner is entered on the same page. */
+type KnownUse = BoatUse & { separators: NonNullable<BoatUse['separators']> }
+
 const route = useRoute()
 const router = useRouter()
 const changed = useRegisterChanged()
 const id = computed(() => Number(route.params['id'] ?? 0))
 const { boat, error } = useRig(id)
-const usual: Required<BoatUse> = {
+const nobodyLooked = { count: 'unknown', element: null, every: null } satisfies BoatUse['separators']
+const usual: KnownUse = {
   water: 'salt',
   kept: 'moored',
   commercial: false,
@@ -28,7 +31,7 @@ const usual: Required<BoatUse> = {
   idling: false,
   silt: false,
   sharedLockout: false,
-  separators: { count: 'unknown', element: null, every: null },
+  separators: nobodyLooked,
 }
 const form = ref({ name: '', kind: '', registration: '', owner: '', email: '', phone: '', use: usual })
 const filled = ref(0)
@@ -43,7 +46,7 @@ watch(
         kind: now.kind,
         registration: now.registration,
         owner: now.customer,
-        use: { ...usual, ...now.use, months: [...now.use.months] },
+        use: { ...now.use, months: [...now.use.months], separators: now.use.separators ?? nobodyLooked },
       }
     }
   },

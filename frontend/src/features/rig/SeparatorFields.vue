@@ -33,7 +33,7 @@ const monthsOf = (text: string): number | null => (text === '' ? null : Number(t
 <template>
   <fieldset>
     <legend>Fuel separator</legend>
-    <div class="row">
+    <div class="row counts">
       <label v-for="each in counts" :key="each.count" class="row"
         ><input
           type="radio"
@@ -65,7 +65,7 @@ const monthsOf = (text: string): number | null => (text === '' ? null : Number(t
           id="separator-hours"
           class="cell short"
           inputmode="decimal"
-          :value="separators.every?.hours ?? ''"
+          :value="(separators.every?.hours ?? '').replace(/\.0$/, '')"
           @change="(event) => every({ hours: orNothing(typed(event).replace(',', '.')) })"
         />
       </LabelledField>
@@ -96,18 +96,19 @@ legend {
   width: 100px;
 }
 
+.counts,
+.figures,
+p {
+  margin-left: 116px;
+}
+
 .figures {
   align-items: flex-start;
   gap: 14px;
-  margin-left: 100px;
   padding-top: 6px;
 }
 
 .short {
   width: 90px;
-}
-
-p {
-  margin-left: 100px;
 }
 </style>
