@@ -10,8 +10,9 @@ enum Task: string
     case EngineOil = 'engine_oil';
     case OilFilter = 'oil_filter';
     case SparkPlugs = 'spark_plugs';
-    case FuelFilter = 'fuel_filter';
+    /** Before the filter on the engine: what is stirred up in it is caught by the old one. */
     case FuelSeparator = 'fuel_separator';
+    case FuelFilter = 'fuel_filter';
     case GearLubricant = 'gear_lubricant';
     case PropellerShaft = 'propeller_shaft';
     case WaterPump = 'water_pump';
@@ -31,8 +32,8 @@ enum Task: string
             self::EngineOil => 'Engine oil',
             self::OilFilter => 'Oil filter',
             self::SparkPlugs => 'Spark plugs',
-            self::FuelFilter => 'Fuel filter',
             self::FuelSeparator => 'Boat\'s fuel separator',
+            self::FuelFilter => 'Fuel filter',
             self::GearLubricant => 'Gear lubricant',
             self::PropellerShaft => 'Propeller shaft',
             self::WaterPump => 'Water pump',
@@ -92,8 +93,8 @@ enum Task: string
             self::EngineOil => SheetField::ScheduleEngineOil,
             self::OilFilter => SheetField::ScheduleOilFilter,
             self::SparkPlugs => SheetField::ScheduleSparkPlugs,
-            self::FuelFilter => SheetField::ScheduleFuelFilter,
             self::FuelSeparator => SheetField::BoatSeparatorEvery,
+            self::FuelFilter => SheetField::ScheduleFuelFilter,
             self::GearLubricant => SheetField::ScheduleGearLubricant,
             self::PropellerShaft => SheetField::SchedulePropellerShaft,
             self::WaterPump => SheetField::ScheduleWaterPump,

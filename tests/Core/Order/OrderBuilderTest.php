@@ -415,8 +415,19 @@ final class OrderBuilderTest extends TestCase
                 ['reading' => '0.5', 'restMin' => 2, 'decision' => null],
                 ['reading' => '-0.2', 'restMin' => 600, 'decision' => 'Told to change it.'],
             ];
-            $built = array_map(static fn (array $engine): array => [...$engine, 'arrival' => $arrivals[$kind >> 1]], $built);
-            $request = [...Requests::rig($built), 'place' => $place, 'technicians' => $technicians, 'sharedLockout' => 1 === ($kind & 1)];
+            $separators = ['unknown', 'none', 'one', 'each'][$kind >> 1];
+            $built = array_map(static fn (array $engine, int $at): array => [
+                ...$engine,
+                'arrival' => $arrivals[$kind >> 1],
+                'separator' => 'each' === $separators || ('one' === $separators && 0 === $at),
+            ], $built, array_keys($built));
+            $request = [
+                ...Requests::rig($built),
+                'place' => $place,
+                'technicians' => $technicians,
+                'sharedLockout' => 1 === ($kind & 1),
+                'separators' => ['count' => $separators, 'element' => 'TW-4410', 'every' => ['hours' => '100', 'months' => 12]],
+            ];
             $order = Requests::build(
                 Book::with($request, ['policy', 'schools'], self::schools($answers)),
                 0 === $kind ? Effort::Preview : Effort::Quick,

@@ -86,6 +86,15 @@ final class SeparatorOrderTest extends TestCase
         }
     }
 
+    public function testItComesBeforeTheFilterOnItsEngine(): void
+    {
+        $order = self::order('each', [['fuel_filter', 'fuel_separator'], ['fuel_filter', 'fuel_separator'], ['engine_oil']]);
+        $ids = array_map(static fn (OrderedOperation $ordered): string => $ordered->id(), $order->operations);
+        foreach (['port', 'centre'] as $position) {
+            self::assertLessThan(array_search("$position.fuel-off-bowl", $ids, true), array_search("$position.separator", $ids, true));
+        }
+    }
+
     public function testItIsKeptWithTheRequestAndReadBackTheSame(): void
     {
         $read = OrderRequestReader::read(self::request('one', [['fuel_separator'], ['engine_oil'], ['engine_oil']], self::ELEMENT));
