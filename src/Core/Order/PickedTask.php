@@ -21,13 +21,13 @@ final readonly class PickedTask
     /** Whether it renews what this sheet only asks to look at or to clean. */
     public function isRenewedOnWish(SpecSheet $sheet): bool
     {
-        return $this->renew && $this->task->renewsOnWish() && Action::Renew !== $this->scheduled($sheet);
+        return $this->renew && $sheet->renewsOnWish($this->task);
     }
 
     /** As it is told: a renewal that the sheet does not ask for is said. */
     public function title(SpecSheet $sheet): string
     {
-        return $this->task->title().($this->isRenewedOnWish($sheet) ? ' (renewed)' : '');
+        return $this->isRenewedOnWish($sheet) ? $this->task->renewedTitle() : $this->task->title();
     }
 
     /** What is done to the component. */

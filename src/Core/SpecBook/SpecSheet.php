@@ -9,6 +9,7 @@ use FreshTack\Core\Fluid\DipstickBand;
 use FreshTack\Core\Fluid\GradeChart;
 use FreshTack\Core\Quantity\Minutes;
 use FreshTack\Core\Quantity\Volume;
+use FreshTack\Core\Schedule\Action;
 use FreshTack\Core\Schedule\Interval;
 
 /** One revision of what is known about one range of engines. What is not known is asked for and answered with null. */
@@ -145,6 +146,16 @@ final readonly class SpecSheet
         $content = $this->value($task->schedule())?->content;
 
         return $content instanceof Interval ? $content : null;
+    }
+
+    /** Whether a task that it only asks to look at or to clean can be ordered as a renewal all the same. */
+    public function renewsOnWish(Task $task): bool
+    {
+        $isTiming = Task::TimingBelt === ($task->partOf() ?? $task);
+
+        return $task->renewsOnWish()
+            && Action::Renew !== ($this->interval($task)->action ?? Action::Renew)
+            && (!$isTiming || 'belt' === $this->text(SheetField::BeltsTiming));
     }
 
     /** @return list<SheetValue> all that stand on it, usable or not, in the order of the fields */

@@ -69,10 +69,23 @@ enum Task: string
         return self::TimingBeltCheck === $this ? self::TimingBelt : null;
     }
 
-    /** Whether its procedure also says how the component is renewed where the sheet only asks for a look or a cleaning. */
+    /**
+     * Whether its procedure also says how the component is renewed where the sheet only asks for a look or a cleaning; of
+     * what drives the valves that is only so if it is a belt.
+     */
     public function renewsOnWish(): bool
     {
-        return \in_array($this, [self::AccessoryBelt, self::Thermostats, self::ExternalAnodes, self::InternalAnodes], true);
+        return \in_array(
+            $this,
+            [self::AccessoryBelt, self::Thermostats, self::ExternalAnodes, self::InternalAnodes, self::TimingBelt, self::TimingBeltCheck],
+            true,
+        );
+    }
+
+    /** As a renewal is told. */
+    public function renewedTitle(): string
+    {
+        return (self::TimingBelt === ($this->partOf() ?? $this) ? 'Timing belt' : $this->title()).' (renewed)';
     }
 
     /** Afloat it can't be reached, or would drip. */

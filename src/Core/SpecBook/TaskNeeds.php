@@ -97,7 +97,9 @@ final readonly class TaskNeeds
             ],
             Task::TimingBelt => [
                 SheetField::BeltsTiming,
-                ...('belt' === $sheet->text(SheetField::BeltsTiming) ? [SheetField::BeltsTimingPart, ...self::plugs($sheet)] : []),
+                ...('belt' === $sheet->text(SheetField::BeltsTiming) && Action::Renew === $sheet->interval($task)?->action
+                    ? [SheetField::BeltsTimingPart, ...self::plugs($sheet)]
+                    : []),
             ],
             Task::ValveClearance => [...self::VALVES, ...self::plugs($sheet)],
             default => self::PLAIN[$task->value],

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FreshTack\Web\View;
 
 use FreshTack\Core\Due\TaskDue;
-use FreshTack\Core\Schedule\Action;
 use FreshTack\Core\SpecBook\Asked;
 use FreshTack\Core\SpecBook\SheetMatch;
 use FreshTack\Core\Usage\Forecast;
@@ -29,7 +28,10 @@ final readonly class EngineView
             'readOn' => $reading?->on->format('Y-m-d'),
             'identification' => self::match($assessed->match),
             'rate' => null === $assessed->rate ? null : self::rate($assessed->rate, $reading->on ?? $assessed->engine->inService),
-            'dues' => array_map(static fn (TaskDue $due): array => self::due($due, $offset), $assessed->dues),
+            'dues' => array_map(static fn (TaskDue $due): array => [
+                ...self::due($due, $offset),
+                'renewable' => true === $assessed->sheet?->renewsOnWish($due->task),
+            ], $assessed->dues),
         ];
     }
 
@@ -77,7 +79,6 @@ final readonly class EngineView
             'task' => $due->task->value,
             'title' => $due->task->title(),
             'action' => $due->interval->action->value,
-            'renewable' => Action::Renew !== $due->interval->action && $due->task->renewsOnWish(),
             'interval' => $due->interval->text(),
             'within' => $due->task->within()?->value,
             'listedIn' => $due->listedIn?->value,

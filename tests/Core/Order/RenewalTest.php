@@ -69,6 +69,35 @@ final class RenewalTest extends TestCase
         self::assertNotContains('starboard.thermostat-care.clean', $steps);
     }
 
+    /** The K165's timing is a belt, QV-61081; its sheet asks for a look every 640 h and for a renewal every 1280 h. */
+    public function testATimingBeltIsRenewedAtItsCheckOnWish(): void
+    {
+        $wished = self::order('timing_belt_check', true);
+
+        self::assertContains('single.timing-check-new.match', self::steps($wished));
+        self::assertNotContains('single.timing-look.look', self::steps($wished));
+        self::assertSame('Timing belt (renewed)', $wished->engines[0]->tasks[0]->title($wished->engines[0]->request->sheet));
+        self::assertContains('single.timing-look.look', self::steps(self::order('timing_belt_check', false)));
+    }
+
+    public function testATimingBeltThatTheSheetOnlyLooksAtIsNotRenewedUnasked(): void
+    {
+        $inspected = static fn (bool $renew): WorkOrder => Requests::build(self::request('timing_belt', $renew, 'kestrane-k165-early', ['values', 'schedule.timingBelt', 'action'], 'inspect'));
+
+        self::assertContains('single.timing-see.look', self::steps($inspected(false)));
+        self::assertNotContains('single.timing-new.off', self::steps($inspected(false)));
+        self::assertContains('single.timing-new.off', self::steps($inspected(true)));
+        self::assertNotContains('single.timing-see.look', self::steps($inspected(true)));
+    }
+
+    public function testAChainIsNotRenewedOnWish(): void
+    {
+        $order = Requests::build(self::request('timing_belt', true, 'kestrane-k28'));
+
+        self::assertContains('single.chain-renew-look.tensioner', self::steps($order));
+        self::assertSame(['Timing belt or chain'], array_map(static fn (PickedTask $picked): string => $picked->title($order->engines[0]->request->sheet), $order->engines[0]->tasks));
+    }
+
     private static function order(string $task, bool $renew): WorkOrder
     {
         return Requests::build(self::request($task, $renew, 'kestrane-k165-early'));
