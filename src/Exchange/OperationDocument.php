@@ -10,6 +10,7 @@ use FreshTack\Core\Fastening\TorqueAndAngle;
 use FreshTack\Core\Fastening\TurnsAfterSeating;
 use FreshTack\Core\Order\OrderedOperation;
 use FreshTack\Core\Order\OrderedStep;
+use FreshTack\Core\Order\StepDone;
 use FreshTack\Core\Plan\Gate;
 use FreshTack\Core\Plan\PlannedWork;
 use FreshTack\Core\Procedure\Caution;
@@ -119,7 +120,20 @@ final readonly class OperationDocument
             'warning' => $step->words->warning,
             'event' => $step->done->event,
             'effects' => array_column($step->done->effects, 'value'),
+            'measure' => self::measure($step->done),
             'uses' => $step->figures->uses,
+        ];
+    }
+
+    /** @return Doc|null */
+    private static function measure(StepDone $done): ?array
+    {
+        $limit = $done->limit;
+
+        return null === $done->measure ? null : [
+            'kind' => $done->measure->value,
+            'label' => $done->measure->label(),
+            'limit' => null === $limit ? null : ['path' => $limit->path, 'text' => $limit->text],
         ];
     }
 

@@ -148,7 +148,7 @@ final class HoleAndFlagTest extends ApiTestCase
         $connection = $this->entities()->getConnection();
         $document = $connection->fetchOne('SELECT document FROM work_order WHERE number = ?', [$number]);
         self::assertIsString($document);
-        $added = array_flip(['action', 'lubricants', 'secondHandMin', 'presenceMin', 'changes', 'secondHandSold', 'effects', 'people', 'needs', 'presenceEndMin']);
+        $added = array_flip(['action', 'measure', 'lubricants', 'secondHandMin', 'presenceMin', 'changes', 'secondHandSold', 'effects', 'people', 'needs', 'presenceEndMin']);
         $without = static function (mixed $value) use (&$without, $added): mixed {
             return match (true) {
                 $value instanceof \stdClass => (object) array_map($without, array_diff_key((array) $value, $added)),

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace FreshTack\Core\Order;
 
 use FreshTack\Core\Plan\Effect;
+use FreshTack\Core\Procedure\Figure;
+use FreshTack\Core\Procedure\Measure;
 
 /** What is entered at a step, and what is so once it is done. */
 final readonly class StepDone
@@ -14,8 +16,16 @@ final readonly class StepDone
      * @param bool         $must    "could not" here keeps the engine from being released
      * @param string|null  $event   `run` when the engine has run once this is done, `pour` when oil has gone in
      * @param list<Effect> $effects in the order in which they happen
+     * @param Measure|null $measure what there is to be measured or seen beside
+     * @param Figure|null  $limit   by which that is judged; null: the sheet gives none
      */
-    public function __construct(public string $entry, public bool $must = false, public ?string $event = null, public array $effects = [])
-    {
+    public function __construct(
+        public string $entry,
+        public bool $must = false,
+        public ?string $event = null,
+        public array $effects = [],
+        public ?Measure $measure = null,
+        public ?Figure $limit = null,
+    ) {
     }
 }

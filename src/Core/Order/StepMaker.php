@@ -168,6 +168,7 @@ final readonly class StepMaker
         $tightening = $content instanceof Tightening ? ($step->figures->isUsed ? $content->usedAgain() : $content) : null;
         $entry = $step->bench->entry;
         $torque = $tightening?->torque();
+        $limit = $step->bench->measure?->limit();
 
         return new OrderedStep(
             $id,
@@ -190,6 +191,8 @@ final readonly class StepMaker
                 $step->bench->must,
                 $event,
                 $step->bench->effects,
+                $step->bench->measure,
+                null === $limit || null === $facts->value($limit->value) ? null : $facts->figure($limit->value),
             ),
         );
     }

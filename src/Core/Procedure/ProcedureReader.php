@@ -98,7 +98,7 @@ final readonly class ProcedureReader
             $step->id,
             $step->words,
             $step->figures,
-            new AtBench($step->bench->entry, $step->bench->must, [...$step->bench->effects, ...$effects]),
+            new AtBench($step->bench->entry, $step->bench->must, [...$step->bench->effects, ...$effects], $step->bench->measure),
             $step->when,
         ) : $step, $steps, array_keys($steps));
     }
@@ -267,7 +267,7 @@ final readonly class ProcedureReader
 
     private static function step(Cursor $step): Step
     {
-        $step->knowsOnly('id', 'text', 'figure', 'beside', 'check', 'slip', 'entry', 'must', 'rows', 'where', 'used', 'when', 'effects');
+        $step->knowsOnly('id', 'text', 'figure', 'beside', 'check', 'slip', 'entry', 'must', 'rows', 'where', 'used', 'when', 'effects', 'measure');
 
         return new Step(
             $step->at('id')->string(40),
@@ -287,6 +287,7 @@ final readonly class ProcedureReader
                 $step->at('entry')->isNull() ? StepEntry::Tick : $step->at('entry')->enum(StepEntry::class),
                 !$step->at('must')->isNull() && $step->at('must')->bool(),
                 self::enums($step->at('effects'), Effect::class),
+                $step->at('measure')->isNull() ? null : $step->at('measure')->enum(Measure::class),
             ),
             self::when($step->at('when')),
         );

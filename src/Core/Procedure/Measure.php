@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Procedure;
+
+use FreshTack\Core\SpecBook\SheetField;
+
+/** What there is to be measured or seen at a step, beside that it was done, and the value of the sheet that judges it. */
+enum Measure: string
+{
+    case FilterSeen = 'filter_seen';
+    case PlugLook = 'plug_look';
+    case PlugGap = 'plug_gap';
+    case FuelWater = 'fuel_water';
+    case GearFirst = 'gear_first';
+    case GearMagnet = 'gear_magnet';
+    case GearPoured = 'gear_poured';
+    case ShaftSeal = 'shaft_seal';
+    case ShaftPlay = 'shaft_play';
+    case Impeller = 'impeller';
+    case AnodeLeft = 'anode_left';
+    case Thermostat = 'thermostat';
+    case Belt = 'belt';
+    case BeltDeflection = 'belt_deflection';
+    case TimingBelt = 'timing_belt';
+    case IntakeClearance = 'intake_clearance';
+    case ExhaustClearance = 'exhaust_clearance';
+    case LubricationPoint = 'lubrication_point';
+    case InspectionPoint = 'inspection_point';
+    case WarningLight = 'warning_light';
+    case Noise = 'noise';
+    case Shift = 'shift';
+    case FullThrottle = 'full_throttle';
+    case LevelAfterTrial = 'level_after_trial';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::FilterSeen => 'between the folds of the old oil filter',
+            self::PlugLook => 'each plug as it came out',
+            self::PlugGap => 'gap of each plug',
+            self::FuelWater => 'water in the fuel',
+            self::GearFirst => 'what came first out of the gearcase',
+            self::GearMagnet => 'what was on the magnet',
+            self::GearPoured => 'gear lubricant that went in',
+            self::ShaftSeal => 'the propeller shaft\'s seal',
+            self::ShaftPlay => 'play of the propeller shaft',
+            self::Impeller => 'the impeller\'s vanes',
+            self::AnodeLeft => 'what is left of each anode',
+            self::Thermostat => 'the thermostats in hot water',
+            self::Belt => 'the accessory belt',
+            self::BeltDeflection => 'deflection of the accessory belt',
+            self::TimingBelt => 'the timing belt',
+            self::IntakeClearance => 'clearance of each intake valve',
+            self::ExhaustClearance => 'clearance of each exhaust valve',
+            self::LubricationPoint => 'each lubrication point',
+            self::InspectionPoint => 'each inspection point',
+            self::WarningLight => 'the warning lights',
+            self::Noise => 'noise in the run',
+            self::Shift => 'the shift in each gear',
+            self::FullThrottle => 'revolutions at full throttle',
+            self::LevelAfterTrial => 'level after the sea trial',
+        };
+    }
+
+    /** The value by which it is judged, of a table by its rows; null: by the words of the trade alone. */
+    public function limit(): ?SheetField
+    {
+        return match ($this) {
+            self::PlugGap => SheetField::IgnitionGap,
+            self::GearPoured => SheetField::GearcaseVolume,
+            self::ShaftPlay => SheetField::PropellerPlay,
+            self::Impeller => SheetField::PumpImpellerLimit,
+            self::AnodeLeft => SheetField::Anodes,
+            self::BeltDeflection => SheetField::BeltsDeflection,
+            self::IntakeClearance => SheetField::ValvesIntake,
+            self::ExhaustClearance => SheetField::ValvesExhaust,
+            self::LubricationPoint => SheetField::LubricationPoints,
+            self::InspectionPoint => SheetField::InspectionPoints,
+            self::LevelAfterTrial => SheetField::DipstickBand,
+            default => null,
+        };
+    }
+}
