@@ -73,7 +73,7 @@ test('at the bench: reasons, corrections, timers, and what can not be left out',
     await bench.getByLabel('Left over').fill('0.02')
     await bench.getByRole('button', { name: 'Release the engines' }).click()
     await expect(bench.getByRole('alert')).toContainText('are missing. Either it was spilled, or more was poured')
-    await bench.getByRole('button', { name: /^as reckoned/ }).click()
+    await bench.getByRole('button', { name: /^as worked out/ }).click()
     await bench.getByRole('button', { name: 'Release the engines' }).click()
     await expect(bench.getByText('it balances')).toBeVisible()
     await expect(bench.getByRole('heading', { name: /Service record/ })).toBeVisible()

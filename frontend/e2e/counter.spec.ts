@@ -54,7 +54,7 @@ test('a session that ends in mid-form loses nothing', async ({ browser }) => {
 
   await writer.reload()
   await expect(engine(writer, 'Engine').getByLabel('Hours now')).toHaveValue('305.5')
-  await expect(writer.getByText('Kept from before.')).toBeVisible()
+  await expect(writer.getByText('What you entered before is still here.')).toBeVisible()
   await sendCheckIn(writer)
   await expect(writer.getByText('Hard to start when cold')).toBeVisible()
   await expect(writer.getByRole('checkbox', { name: /^Engine oil, Engine: no record/ })).toBeVisible()

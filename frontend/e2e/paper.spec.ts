@@ -65,7 +65,7 @@ test('a plug behind a panel, entered afterwards from the paper', async ({ browse
     .fill('19')
   await technician.getByRole('button', { name: 'Enter what is filled in' }).click()
   await expect(technician).toHaveURL(/release$/)
-  await technician.getByRole('button', { name: /^as reckoned/ }).click()
+  await technician.getByRole('button', { name: /^as worked out/ }).click()
   await technician.getByRole('button', { name: 'Release the engines' }).click()
   await expect(technician.getByRole('heading', { name: /Service record/ })).toBeVisible()
   await expect(technician.getByText('19 ft·lb with TW-4, 10–50 ft·lb')).toBeVisible()

@@ -18,7 +18,16 @@ async function send(page: Page, method: 'post' | 'put', path: string, data: obje
 
 test('what is issued is the plan that was seen; what changed since is told first', async ({ browser }) => {
   const writer = await signedIn(browser, 'ines')
-  const use = { water: 'salt', kept: 'moored', commercial: false, months: [4, 5, 6], idling: false, silt: false, sharedLockout: false, separators: null }
+  const use = {
+    water: 'salt',
+    kept: 'moored',
+    commercial: false,
+    months: [4, 5, 6],
+    idling: false,
+    silt: false,
+    sharedLockout: false,
+    separators: null,
+  }
   const owner = await send(writer, 'post', '/api/customers', { name: 'Owner of Merrow', email: null, phone: null })
   const body = { name: 'Merrow', kind: 'launch', registration: '', customerId: owner.id, use }
   const boat = await send(writer, 'post', '/api/boats', body)

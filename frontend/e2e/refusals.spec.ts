@@ -5,7 +5,7 @@ const refusals = [
   { boat: 'Pip', title: 'Not a four-stroke', message: 'K30T is a two-stroke engine' },
   {
     boat: 'Swing Seat',
-    title: 'Serial number malformed',
+    title: 'Not a serial number of this model',
     message: '"D12-44I7" is not how a serial number of the D12 is written: D12- and 4 digits.',
   },
   {

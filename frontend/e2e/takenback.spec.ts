@@ -16,7 +16,16 @@ async function newBoat(page: Page, name: string, serial: string): Promise<void> 
     expect(answer.ok(), await answer.text()).toBe(true)
     return ((await answer.json()) as { id: number }).id
   }
-  const use = { water: 'salt', kept: 'moored', commercial: false, months: [4, 5, 6], idling: false, silt: false, sharedLockout: false, separators: null }
+  const use = {
+    water: 'salt',
+    kept: 'moored',
+    commercial: false,
+    months: [4, 5, 6],
+    idling: false,
+    silt: false,
+    sharedLockout: false,
+    separators: null,
+  }
   const customerId = await send('post', '/api/customers', { name: `Owner of ${name}`, email: null, phone: null })
   const boatId = await send('post', '/api/boats', { name, kind: 'launch', registration: '', customerId, use })
   const plate = { model: 'D36', serial, inService: '2024-01-01', hasMeter: true, year: null, gearcase: null }
@@ -80,7 +89,7 @@ test('a reading that was misread is put right, and the truth is taken everywhere
   await expect(card).toContainText('118.8 h')
   await card.getByRole('link', { name: 'Log' }).click()
   await writer.getByRole('button', { name: /^Correct: 18 Mar 2026/ }).click()
-  await writer.getByLabel('What the meter showed indeed').fill('98,8 h')
+  await writer.getByLabel('What the meter really showed').fill('98,8 h')
   await writer.getByRole('button', { name: 'misread' }).click()
   await writer.getByRole('button', { name: 'Put it right' }).click()
   await expect(writer.getByText(/Taken back by Ines Rowntree/)).toContainText('misread')

@@ -219,7 +219,7 @@ test('the README’s tour does what it says in a fresh demo', async ({ browser }
 
   const refusals = [
     ['Pip', 'not a four-stroke'],
-    ['Swing Seat', 'serial number malformed'],
+    ['Swing Seat', 'not a serial number of this model'],
     ['Salt Lantern', 'several sheets'],
     ['Second Wind', 'sheet withdrawn'],
     ['Verrin Warden', 'no sheet'],

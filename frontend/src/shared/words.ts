@@ -13,7 +13,7 @@ export const limbWords = { hours: 'by hours', calendar: 'by date' } as const
 export const statusWords: Record<OrderFile['status'], string> = {
   draft: 'draft',
   issued: 'issued',
-  in_work: 'in work',
+  in_work: 'at the bench',
   stopped: 'stopped',
   released: 'released',
   discarded: 'discarded',
@@ -36,7 +36,7 @@ export const placeWords = {
 
 export const refusalWords: Record<NonNullable<Identification['refusal']>['reason'], string> = {
   not_four_stroke: 'Not a four-stroke',
-  serial_malformed: 'Serial number malformed',
+  serial_malformed: 'Not a serial number of this model',
   several: 'Several sheets',
   withdrawn: 'Sheet withdrawn',
   none: 'No sheet',

@@ -15,7 +15,7 @@ const text = ref('')
     </label>
     <p v-if="must" class="band stop">Without this step the engine is not released. It can be entered again later.</p>
     <div class="row">
-      <button type="button" class="big" @click="emit('cancel')">Cancel</button>
+      <button type="button" class="big" @click="emit('cancel')">Leave it</button>
       <button type="submit" class="big main" :disabled="sending || text.trim() === ''">Enter the reason</button>
     </div>
   </form>

@@ -38,7 +38,7 @@ function asReckoned(place: number): void {
         </select></label
       >
       <button v-if="pool.leftMl !== null" type="button" class="big" @click="asReckoned(place)">
-        as reckoned: {{ litresText(pool.leftMl) }}
+        as worked out: {{ litresText(pool.leftMl) }}
       </button>
     </template>
   </fieldset>

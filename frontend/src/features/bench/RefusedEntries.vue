@@ -18,6 +18,6 @@ function told({ stepId, kind, value }: NewEntry): string {
   <section v-if="sender.refusal" class="band stop" aria-label="Not taken">
     <ProblemNote :error="sender.refusal" unshown />
     <p v-for="entry in sender.queue[0] ?? []" :key="entry.uuid">{{ told(entry) }}</p>
-    <button type="button" class="mini" @click="sender.drop()">Read: drop it here</button>
+    <button type="button" class="mini" @click="sender.drop()">I have read it: take it away</button>
   </section>
 </template>

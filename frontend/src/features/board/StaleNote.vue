@@ -14,8 +14,8 @@ const percent = computed(() => {
   <div v-if="dues.stale > 0" class="band row" role="status">
     <span>
       <strong>What is due is being worked out anew.</strong> {{ dues.stale }}
-      {{ dues.stale === 1 ? 'engine' : 'engines' }} still to do: the list below has their days of before. Each rig’s own
-      page is always right.
+      {{ dues.stale === 1 ? 'engine' : 'engines' }} still to do: the list below still has their earlier days. Each rig’s
+      own page is always right.
     </span>
     <el-progress :percentage="percent" :show-text="false" class="progress" />
   </div>

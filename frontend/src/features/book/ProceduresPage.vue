@@ -46,7 +46,7 @@ const preview = useQuery({
         </select>
       </label>
       <label>
-        held against
+        shown with the sheet
         <select v-model="sheet" class="cell">
           <option
             v-for="each in (book?.sheets ?? []).filter((one) => !one.family)"

@@ -59,7 +59,7 @@ const inputs = [
   { key: 'document', label: 'Manual' },
   { key: 'revision', label: 'Its revision' },
   { key: 'page', label: 'Page' },
-  { key: 'reason', label: 'Why on this order' },
+  { key: 'reason', label: 'Why it is filled in here' },
 ] as const
 </script>
 

@@ -72,7 +72,9 @@ function toggle(): void {
         </button>
         <WhyButton :about="`${due.title}, ${engine.label}`" :text="due.why">
           <p class="muted small">{{ due.interval }}</p>
-          <p v-if="due.forecast" class="muted small">By the usual use at its hours {{ due.forecast.text }}.</p>
+          <p v-if="due.forecast" class="muted small">
+            With the usual use it reaches its hours {{ due.forecast.text }}.
+          </p>
           <p v-if="due.severe" class="small"><strong>Proposed:</strong> {{ due.severe.why }}</p>
           <p v-if="!orderable" class="muted small">The book does not say yet how it is done, so it can’t be ordered.</p>
         </WhyButton>

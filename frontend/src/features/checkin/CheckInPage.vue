@@ -91,7 +91,7 @@ async function send(): Promise<void> {
           {{ form.boat.use.water }} water, {{ form.boat.use.kept }}{{ form.boat.use.commercial ? ', commercial' : '' }}
         </p>
         <p v-if="wasKept" class="band small">
-          Kept from before.
+          What you entered before is still here.
           <button type="button" class="link" @click="startAgain">Start again</button>
         </p>
         <p v-for="each in moved" :key="each" class="band stop small">{{ each }}</p>

@@ -68,7 +68,7 @@ const asksWhetherSure = computed(() => asProblem(take.error.value)?.details.canB
     </p>
     <div v-if="isReading" class="two">
       <LabelledField
-        label="What the meter showed indeed"
+        label="What the meter really showed"
         for="right-hours"
         :error="field('/instead/hours') ?? field('/hours')"
         hint="leave it empty to strike the reading only"

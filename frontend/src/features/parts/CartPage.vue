@@ -67,7 +67,7 @@ onMounted(() => setTimeout(() => box.value?.focus(), 400))
       <span
         ><strong>{{ scans.queue[0]?.number }} was not taken.</strong> {{ scans.refusal.message }}</span
       >
-      <button type="button" class="mini" @click="scans.drop()">Read: drop it here</button>
+      <button type="button" class="mini" @click="scans.drop()">I have read it: take it away</button>
     </div>
     <div
       v-for="scan in told"

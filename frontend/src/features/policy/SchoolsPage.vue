@@ -86,9 +86,7 @@ function reload(): void {
             {{ question.schools.find((school) => school.code === answers[question.id])?.name }}
           </p>
           <p v-if="effects.isFetching.value" class="muted small">The open drafts are being worked out.</p>
-          <p v-else-if="effects.data.value?.drafts.length === 0" class="small">
-            No open draft would come out otherwise.
-          </p>
+          <p v-else-if="effects.data.value?.drafts.length === 0" class="small">No open draft would change.</p>
           <div v-for="draft in effects.data.value?.drafts ?? []" :key="draft.number" class="small draft">
             <RouterLink :to="`/orders/${draft.number}`">Order {{ draft.number }}, {{ draft.boat }}</RouterLink>
             <div v-for="line in draft.differences" :key="line">{{ line }}</div>

@@ -14,6 +14,6 @@ defineProps<{ due: Due; about: string }>()
       Last on {{ dayText(due.last.on) }}{{ due.last.hours === null ? '' : `, ${due.last.hours} h` }}.
     </p>
     <p v-if="due.dueDate" class="muted small">By date on {{ dayText(due.dueDate) }}.</p>
-    <p v-if="due.forecast" class="muted small">By the usual use at its hours {{ due.forecast.text }}.</p>
+    <p v-if="due.forecast" class="muted small">With the usual use it reaches its hours {{ due.forecast.text }}.</p>
   </WhyButton>
 </template>

@@ -24,7 +24,7 @@ const longer = (due: Due): string | undefined => props.engine.dues.find((each) =
       </template>
       <template v-if="all"><DueRow v-for="due in others" :key="due.task" :due="due" :about="engine.label" /></template>
       <button v-if="others.length" type="button" class="mini more" :aria-expanded="all" @click="all = !all">
-        {{ all ? 'Show what presses only' : `${others.length} more, not due` }}
+        {{ all ? 'Show only what is due' : `${others.length} more, not due` }}
       </button>
     </div>
   </section>

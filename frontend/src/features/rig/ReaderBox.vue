@@ -44,8 +44,8 @@ ask.mutate()
       </p>
       <RunningProfile :bands="ask.data.value.bands" />
       <p v-if="ask.data.value.mostlyIdling" class="band">
-        At least half of the time below 1,000 a minute: long idling. If that is how this boat is used, say so on its
-        page: the sheet may propose shorter intervals.
+        At least half of the time below 1,000 revolutions a minute: long idling. If that is how this boat is used, say
+        so on its page: the sheet may propose shorter intervals.
       </p>
       <table v-if="ask.data.value.faults.length" class="plain">
         <thead>

@@ -46,7 +46,7 @@ const intervalOf = (task: Due['task']): string =>
     </table>
     <p v-if="called.length === 0" class="muted">Nothing is due or soon will be.</p>
     <button v-if="others.length" type="button" class="mini" :aria-expanded="all" @click="all = !all">
-      {{ all ? 'Show what presses only' : `${others.length} more, not due` }}
+      {{ all ? 'Show only what is due' : `${others.length} more, not due` }}
     </button>
   </div>
 </template>
