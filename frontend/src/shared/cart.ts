@@ -65,7 +65,7 @@ export function cartOf(work: WorkOrder): CartStop[] {
     pull(pool.firstUse, 'lube', pool.name, pool)
     if (pool.plan === null) {
       const what = pool.need === null ? '' : pool.need.text
-      const where = pool.positions.join(', ') + (pool.need === null ? '' : ' · short')
+      const where = pool.positions.join(', ') + (pool.shortage === null ? '' : ' · short')
       add(pool.firstUse, { key: pool.name, kind: 'lube', what, words: pool.name, engines: [], where })
     }
   }

@@ -14,7 +14,6 @@ use FreshTack\Core\Procedure\Step;
 use FreshTack\Core\Quantity\Volume;
 use FreshTack\Core\SpecBook\SheetField;
 use FreshTack\Core\SpecBook\Table;
-use FreshTack\Core\SpecBook\TableRow;
 
 /**
  * Gear lubricant and greases: pooled over the engines as the engine oil is, in the order of use. Containers are picked
@@ -61,27 +60,31 @@ final readonly class LubricantPlanner
             }
         }
         foreach ($operation->called->steps as $step) {
-            foreach (self::greases($step, $engine) as $name) {
-                $uses[$name] ??= new LubricantUse($name, $engine->position, $operation, null);
+            foreach (self::greases($step, $engine) as $name => $strokes) {
+                $uses[$name] ??= new LubricantUse((string) $name, $engine->position, $operation, null, $strokes);
             }
         }
 
         return array_values($uses);
     }
 
-    /** @return list<string> of the points that a step goes through */
+    /** @return array<int|string, int> strokes that the sheet counts, by the greases of the points that a step goes through */
     private static function greases(Step $step, EngineOrder $engine): array
     {
         if (SheetField::LubricationPoints->value !== $step->figures->rows) {
             return [];
         }
         $table = $engine->request->sheet->table(SheetField::LubricationPoints);
-        $rows = $table instanceof Table ? RowFilter::rows($table, $step->figures->where, $engine->facts) : [];
+        $greases = [];
+        foreach ($table instanceof Table ? RowFilter::rows($table, $step->figures->where, $engine->facts) : [] as $row) {
+            $name = $row->words('grease');
+            $strokes = $row->cell('strokes');
+            if (null !== $name) {
+                $greases[$name] = ($greases[$name] ?? 0) + (\is_int($strokes) ? $strokes : 0);
+            }
+        }
 
-        return array_values(array_filter(
-            array_map(static fn (TableRow $row): ?string => $row->words('grease'), $rows),
-            \is_string(...),
-        ));
+        return $greases;
     }
 
     /** @param non-empty-list<LubricantUse> $uses */
@@ -93,7 +96,7 @@ final readonly class LubricantPlanner
             static fn (Volume $sum, LubricantUse $use): Volume => $sum->plus($use->amount ?? Volume::nothing()),
             Volume::nothing(),
         );
-        [$plan, $shortage] = null === $need ? [null, null] : $this->pulled($need, $uses[0]->name, $request);
+        [$plan, $shortage] = $this->pulled($need, $uses[0]->name, $request);
         $positions = array_column(array_map(static fn (LubricantUse $use): array => [$use->position->value, $use->position], $uses), 1, 0);
 
         return new LubricantPool(
@@ -107,35 +110,51 @@ final readonly class LubricantPlanner
             $need,
             $plan,
             $shortage,
-            self::why($counted, array_values($positions)),
+            [] === $counted ? self::whyReady($uses, array_values($positions)) : self::why($counted),
         );
     }
 
-    /** @return array{ContainerPlan|null, string|null} */
-    private function pulled(Volume $need, string $name, OrderRequest $request): array
+    /**
+     * What nobody counts takes one container, an opened one first; a shelf that does not keep it is not short of it.
+     *
+     * @return array{ContainerPlan|null, string|null}
+     */
+    private function pulled(?Volume $need, string $name, OrderRequest $request): array
     {
         $shelf = array_filter($request->supplies->oils, static fn (ShelfOil $oil): bool => $oil->isCalled($name));
         $containers = array_values(array_map(static fn (ShelfOil $oil): Container => $oil->container, $shelf));
+        if (null === $need && [] === $containers) {
+            return [null, null];
+        }
         try {
-            return [$this->containers->plan($need, $containers), null];
+            return [$this->containers->plan($need ?? Volume::whole(1), $containers), null];
         } catch (ShelfTooShort $short) {
             return [null, $short->getMessage()];
         }
     }
 
-    /**
-     * @param list<LubricantUse> $counted
-     * @param list<Position>     $positions
-     */
-    private static function why(array $counted, array $positions): string
+    /** @param non-empty-list<LubricantUse> $counted */
+    private static function why(array $counted): string
     {
         $amounts = array_map(
             static fn (LubricantUse $use): string => lcfirst($use->position->label()).' '.$use->amount?->inBothUnits(),
             $counted,
         );
 
-        return [] === $amounts
-            ? \sprintf('Named by the sheet %s; it gives no amount.', 1 === \count($positions) ? 'of the engine' : 'of each engine')
-            : ucfirst(implode(' + ', $amounts)).' by the sheet. What stays in the pump and its hose comes on top.';
+        return ucfirst(implode(' + ', $amounts)).' by the sheet. What stays in the pump and its hose comes on top.';
+    }
+
+    /**
+     * @param list<LubricantUse> $uses
+     * @param list<Position>     $positions
+     */
+    private static function whyReady(array $uses, array $positions): string
+    {
+        $strokes = array_sum(array_map(static fn (LubricantUse $use): int => $use->strokes, $uses));
+        $of = 1 === \count($positions) ? 'of the engine' : 'of each engine';
+
+        return 0 === $strokes
+            ? \sprintf('Named by the sheet %s; it gives no amount.', $of)
+            : \sprintf('Named by the sheet %s: %d strokes of the gun in all, and at the other points until it shows.', $of, $strokes);
     }
 }

@@ -16,8 +16,8 @@ final readonly class LubricantPool
      * @param non-empty-list<Position> $positions
      * @param non-empty-list<string>   $uses      titles of the operations that need it
      * @param string                   $firstUse  id of the operation that needs it first
-     * @param Volume|null              $need      null: nobody counts it, a gun or a tube lies ready
-     * @param ContainerPlan|null       $plan      null: nothing is counted, or the shelf fails
+     * @param Volume|null              $need      null: nobody counts it, a loaded gun or a tube lies ready
+     * @param ContainerPlan|null       $plan      of what is not counted one container; null: the shelf fails or does not keep it
      * @param string|null              $shortage  why the shelf fails
      * @param string                   $why       how the need is made up
      */

@@ -111,10 +111,13 @@ final readonly class TellCaller
         return [$sum, $unpriced];
     }
 
+    /** What is counted of oil and lubricants, in the smallest coin; of a tube that only lies ready nobody knows what goes. */
     private static function oil(Cursor $work): int
     {
+        $isCounted = static fn (Cursor $pool): bool => !$pool->at('plan')->isNull() && !$pool->at('need')->isNull();
+
         return array_sum(array_map(
-            static fn (Cursor $pool): int => $pool->at('plan')->isNull() ? 0 : $pool->at('plan')->at('costMinor')->int(0, \PHP_INT_MAX),
+            static fn (Cursor $pool): int => $isCounted($pool) ? $pool->at('plan')->at('costMinor')->int(0, \PHP_INT_MAX) : 0,
             [...$work->at('oil')->list(), ...($work->at('lubricants')->isNull() ? [] : $work->at('lubricants')->list())],
         ));
     }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace FreshTack\Tests\Core\Order;
 
+use FreshTack\Core\Fluid\ContainerPick;
 use FreshTack\Core\Order\LubricantPool;
 use FreshTack\Core\Plan\Position;
+use FreshTack\Tests\Support\Book;
 use FreshTack\Tests\Support\Requests;
 use PHPUnit\Framework\TestCase;
 
@@ -38,6 +40,36 @@ final class LubricantPlannerTest extends TestCase
         self::assertSame([null, null, null], [$pool->need, $pool->plan, $pool->shortage]);
         self::assertEqualsCanonicalizing(['Put the propeller on', 'Grease the points'], $pool->uses);
         self::assertSame([Position::Port, Position::Starboard], $pool->positions);
+    }
+
+    public function testOneContainerOfAGreaseLiesReadyTheOpenedOneFirst(): void
+    {
+        $twin = self::twin(['lubrication'], []);
+        $grease = ['id' => 'grease', 'product' => 'Grease', 'grade' => 'Marine', 'performanceClass' => 'grease', 'size' => ['value' => '400', 'unit' => 'ml'], 'priceMinor' => 980, 'inStock' => 2];
+        $opened = self::pool([...$twin, 'shelf' => [[...$grease, 'opened' => ['value' => '250', 'unit' => 'ml']]]], 'marine grease');
+        $full = self::pool([...$twin, 'shelf' => [[...$grease, 'opened' => null]]], 'marine grease');
+        $none = self::pool([...$twin, 'shelf' => [[...$grease, 'inStock' => 0, 'opened' => null]]], 'marine grease');
+
+        self::assertSame([[1, true]], array_map(static fn (ContainerPick $pick): array => [$pick->count, $pick->opened], $opened->plan->picks ?? []));
+        self::assertSame([[1, false]], array_map(static fn (ContainerPick $pick): array => [$pick->count, $pick->opened], $full->plan->picks ?? []));
+        self::assertNull($opened->need, 'and still not counted');
+        self::assertNull($none->plan);
+        self::assertNotNull($none->shortage);
+    }
+
+    public function testStrokesOfTheGunAreToldWhereTheSheetCountsThem(): void
+    {
+        $points = ['rows' => [
+            ['location' => 'tilt tube', 'method' => 'grease_gun', 'grease' => 'marine grease', 'strokes' => 4],
+            ['location' => 'steering bracket', 'method' => 'grease_gun', 'grease' => 'marine grease', 'strokes' => 3],
+            ['location' => 'shift linkage', 'method' => 'brush', 'grease' => 'marine grease'],
+        ], 'source' => 'book', 'page' => '9-1'];
+        $twin = self::twin(['lubrication'], []);
+        foreach ([0, 1] as $engine) {
+            $twin = Book::with($twin, ['engines', $engine, 'sheet', 'values', 'points.lubrication'], $points);
+        }
+
+        self::assertSame('Named by the sheet of each engine: 14 strokes of the gun in all, and at the other points until it shows.', self::pool($twin, 'marine grease')->why);
     }
 
     public function testAnOrderThatLubricatesNothingHasNone(): void

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import ContainerShelf from '@/drawing/ContainerShelf.vue'
 import type { WorkOrder } from '@/shared/api/types'
+import { pickWords } from '@/shared/cart'
 import WhyButton from '@/shared/ui/WhyButton.vue'
 
 const props = defineProps<{ work: WorkOrder }>()
@@ -66,7 +67,8 @@ const ready = computed(() => lubricants.value.filter((pool) => pool.need === nul
       <h3>Lies ready, not counted</h3>
       <ul class="ready">
         <li v-for="pool in ready" :key="pool.name">
-          <strong>{{ pool.name }}</strong> for {{ pool.positions.join(', ') }}: {{ pool.uses.join('; ').toLowerCase() }}
+          <strong>{{ pool.name }}</strong> for {{ pool.positions.join(', ') }}: {{ pool.uses.join('; ').toLowerCase()
+          }}{{ pool.plan ? `. Take ${pool.plan.picks.map(pickWords).join(', ')}, or the loaded gun` : '' }}
         </li>
       </ul>
     </section>
