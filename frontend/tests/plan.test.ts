@@ -156,7 +156,7 @@ describe('the cart', () => {
     const pool = { positions: ['Port'], uses: ['Fill'], firstUse: 'port.gear-fill', shortage: null, why: '' }
     const lubricants = [
       { ...pool, name: 'GL-3 gear lubricant', need: volume, plan },
-      { ...pool, name: 'GL-2 gear lubricant', need: volume, plan: null },
+      { ...pool, name: 'GL-2 gear lubricant', need: volume, plan: null, shortage: 'The shelf holds none of it.' },
       { ...pool, name: 'marine grease', need: null, plan: null },
     ]
     const lines = cartOf({ ...work, operations, lubricants }).flatMap((stop) => stop.lines)

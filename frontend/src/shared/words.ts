@@ -70,6 +70,11 @@ export const separatorWords: Record<NonNullable<BoatUse['separators']>['count'],
   each: 'a fuel separator for each engine',
 }
 
+/** Why an engine has no such task: a separator that the boat has only once is counted at another. */
+export function lackWords(task: Due['task']): string {
+  return task === 'fuel_separator' ? 'not counted at this engine' : 'not on this engine'
+}
+
 export const stateWeights: Record<Due['state'], number> = { not_due: 0, soon: 1, no_record: 2, due: 3, overdue: 4 }
 
 /** `due by hours`, `over by date`, `not due`: the state and the limb that triggered it. */

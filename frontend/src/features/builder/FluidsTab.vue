@@ -68,7 +68,7 @@ const ready = computed(() => lubricants.value.filter((pool) => pool.need === nul
       <ul class="ready">
         <li v-for="pool in ready" :key="pool.name">
           <strong>{{ pool.name }}</strong> for {{ pool.positions.join(', ') }}: {{ pool.uses.join('; ').toLowerCase()
-          }}{{ pool.plan ? `. Take ${pool.plan.picks.map(pickWords).join(', ')}, or the loaded gun` : '' }}
+          }}{{ pool.plan ? `. Take ${pool.plan.picks.map(pickWords).join(', ')}, or one in use already` : '' }}
         </li>
       </ul>
     </section>

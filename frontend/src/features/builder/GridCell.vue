@@ -4,11 +4,12 @@ import IntervalBars from '@/drawing/IntervalBars.vue'
 import StateMark from '@/drawing/StateMark.vue'
 import type { Due, Engine } from '@/shared/api/types'
 import WhyButton from '@/shared/ui/WhyButton.vue'
-import { distanceWords, dueWords } from '@/shared/words'
+import { distanceWords, dueWords, lackWords } from '@/shared/words'
 
 /** One task on one engine: picked or not, both limbs as bars, the state as shape and word. */
 const props = defineProps<{
   engine: Engine
+  task: Due['task']
   due: Due | undefined
   picked: boolean
   renewed: boolean
@@ -31,7 +32,7 @@ function toggle(): void {
 
 <template>
   <td role="gridcell" :class="size">
-    <span v-if="!due" class="muted small">not on this engine</span>
+    <span v-if="!due" class="muted small">{{ lackWords(task) }}</span>
     <div v-else class="inside">
       <button
         type="button"
@@ -51,11 +52,7 @@ function toggle(): void {
       </button>
       <IntervalBars :due="due" :width="barWidth" />
       <span class="words" :class="due.state">
-        <StateMark :state="due.state" /> {{ dueWords(due) }}<br />
-        <span class="muted small">{{ distanceWords(due) }}</span>
-        <span v-if="due.severe" class="severe small" :title="due.severe.why"
-          >▲ <span :class="{ 'visually-hidden': size === 'small' }">hard use</span></span
-        >
+        <StateMark :state="due.state" /> {{ dueWords(due) }}
         <button
           v-if="due.renewable && picked && (editable || renewed)"
           type="button"
@@ -70,6 +67,11 @@ function toggle(): void {
         >
           {{ renewed ? '✓ ' : '' }}{{ size === 'small' ? 'new' : 'renew' }}
         </button>
+        <br />
+        <span class="muted small">{{ distanceWords(due) }}</span>
+        <span v-if="due.severe" class="severe small" :title="due.severe.why"
+          >▲ <span :class="{ 'visually-hidden': size === 'small' }">hard use</span></span
+        >
         <WhyButton :about="`${due.title}, ${engine.label}`" :text="due.why">
           <p class="muted small">{{ due.interval }}</p>
           <p v-if="due.forecast" class="muted small">

@@ -122,6 +122,7 @@ function setRenewed(event: KeyboardEvent): void {
             <GridCell
               v-else
               :engine="engine"
+              :task="task.task"
               :due="grid.due(engine, task.task)"
               :picked="grid.isPicked(engine, task.task)"
               :renewed="grid.isRenewed(engine, task.task)"

@@ -3,15 +3,15 @@ import IntervalBars from '@/drawing/IntervalBars.vue'
 import StateMark from '@/drawing/StateMark.vue'
 import type { Due } from '@/shared/api/types'
 import { dayText } from '@/shared/units'
-import { distanceWords, dueWords } from '@/shared/words'
+import { distanceWords, dueWords, lackWords } from '@/shared/words'
 import DueWhy from './DueWhy.vue'
 
 /** One task at one engine. */
-defineProps<{ due: Due | undefined; about: string; known: boolean }>()
+defineProps<{ task: Due['task']; due: Due | undefined; about: string; known: boolean }>()
 </script>
 
 <template>
-  <span v-if="!due" class="muted small">{{ known ? 'not on this engine' : '' }}</span>
+  <span v-if="!due" class="muted small">{{ known ? lackWords(task) : '' }}</span>
   <div v-else class="stand">
     <IntervalBars :due="due" :width="44" />
     <span>

@@ -39,7 +39,12 @@ const intervalOf = (task: Due['task']): string =>
             {{ row.title }}<br /><span class="muted small">{{ intervalOf(row.task) }}</span>
           </th>
           <td v-for="engine in engines" :key="engine.id">
-            <RigCell :due="dueOf(engine, row.task)" :about="engine.label" :known="engine.dues.length > 0" />
+            <RigCell
+              :task="row.task"
+              :due="dueOf(engine, row.task)"
+              :about="engine.label"
+              :known="engine.dues.length > 0"
+            />
           </td>
         </tr>
       </tbody>
