@@ -111,6 +111,57 @@ final class BenchTest extends ApiTestCase
         self::assertSame([200, 4900, 1], [$this->status, $bench->at('oil')->at(0)->at('inEngineMl')->raw(), \count($bench->at('entries')->list())]);
     }
 
+    public function testOilIsNotPouredInTwiceAndTheSecondHearsOfTheFirst(): void
+    {
+        $number = $this->issuedTwin();
+        $this->signIn('ada');
+        $this->enter($number, $this->entry('port.fill.pour', 'poured', ['volume' => ['value' => '4.9', 'unit' => 'l']]));
+        $this->signIn('mora');
+        $problem = $this->enter($number, $this->entry('port.fill.pour', 'poured', ['volume' => ['value' => '4.9', 'unit' => 'l']]));
+
+        self::assertSame([422, ['/entries/0']], [$this->status, self::pointers($problem)]);
+        self::assertStringContainsString('Oil was poured in here already: 4.9 l (5.18 US qt).', $problem->at('detail')->string());
+        self::assertMatchesRegularExpression('/It was entered by Ada [A-Z]\w+ at \d\d:\d\d\.$/', $problem->at('detail')->string());
+        self::assertSame(4900, $this->call('GET', "/api/orders/$number/bench")->at('oil')->at(0)->at('inEngineMl')->raw());
+    }
+
+    public function testACorrectionLeavesTheStopAndTheBoardKeepsIt(): void
+    {
+        $number = $this->issuedTwin();
+        $this->signIn('ada');
+        $wrong = $this->entry('port.drain-valve.look', 'observation', ['observation' => 'oil_emulsified']);
+        $this->enter($number, $wrong);
+        $bench = $this->enter($number, $this->entry('port.drain-valve.look', 'observation', ['observation' => 'oil_black'], \is_string($wrong['uuid']) ? $wrong['uuid'] : null));
+
+        self::assertSame([200, 'stopped', 'oil_emulsified'], [$this->status, $bench->at('order')->at('status')->raw(), $bench->at('stoppedBy')->at('value')->raw()]);
+        $this->signIn('ines');
+        $after = $this->enter($number, $this->entry('port.drain-valve.look', 'decision', ['text' => 'Looked together: black.']));
+        self::assertSame(['in_work', null], [$after->at('order')->at('status')->raw(), $after->at('stoppedBy')->raw()]);
+    }
+
+    /** The sheets only ask to look at the belt, QV-61080 and QV-61280: one lies at hand, and nobody says that it went on. */
+    public function testWhatLayAtHandIsNotRecordedAsFitted(): void
+    {
+        $this->signIn('ines');
+        $draft = $this->draftFor('Brisk Tern', [
+            ['hours' => '611.4', 'tasks' => ['accessory_belt'], 'renew' => []],
+            ['hours' => '598.0', 'tasks' => ['accessory_belt'], 'renew' => ['accessory_belt']],
+        ]);
+        $file = $this->call('POST', '/api/boats/'.$this->boatId('Brisk Tern').'/check-ins', $draft);
+        $number = $file->at('number')->int(1, \PHP_INT_MAX);
+        $this->call('POST', "/api/orders/$number/issue", ['version' => $file->at('version')->raw()]);
+        $this->signIn('ada');
+        $bench = $this->call('POST', "/api/orders/$number/entries", ['entries' => $this->wholeJob($this->call('GET', "/api/orders/$number/bench"))]);
+        $this->call('POST', "/api/orders/$number/release", ['version' => $bench->at('order')->at('version')->raw(), 'remark' => '']);
+        self::assertSame(200, $this->status);
+
+        $record = $this->call('GET', "/api/orders/$number/record");
+        $numbers = static fn (Cursor $parts): array => array_map(static fn (Cursor $part): mixed => $part->at('number')->raw(), $parts->list());
+        [$port, $starboard] = [$record->at('engines')->at(0), $record->at('engines')->at(1)];
+        self::assertSame([[], ['QV-61080']], [$numbers($port->at('parts')), $numbers($port->at('laidOut'))]);
+        self::assertSame([['QV-61280'], []], [$numbers($starboard->at('parts')), $numbers($starboard->at('laidOut'))]);
+    }
+
     public function testACorrectionNamesWhatItCorrects(): void
     {
         $number = $this->issuedTwin();

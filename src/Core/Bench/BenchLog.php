@@ -54,24 +54,35 @@ final readonly class BenchLog
             while (isset($corrections[$standing->uuid])) {
                 $standing = $corrections[$standing->uuid];
             }
-            $log = null === $entry->corrects ? $log->with($standing)->naming($entry) : $log->kept($entry);
+            $log = null === $entry->corrects ? $log->judged($standing)->naming($entry) : $log->kept($entry);
+            $log = $log->stoppedFor($entry);
         }
 
         return $log;
     }
 
     /**
+     * What is entered now: it may not go on past a stop, nor fill an engine a second time.
+     *
      * @throws InvalidEntry      if the step can't take it, the work is stopped, or oil would move on an unsettled reading
      * @throws InvalidTightening if a torque or turns lie outside the sheet's range
      */
     public function with(Entry $entry): self
+    {
+        $this->checkStop($entry->content->kind);
+        $this->checkFill($entry);
+
+        return $this->judged($entry);
+    }
+
+    /** @throws InvalidEntry|InvalidTightening */
+    private function judged(Entry $entry): self
     {
         $step = $this->plan->step($entry->stepId);
         $content = $entry->content;
         if (!$content->kind->answers($step->entry)) {
             throw InvalidEntry::wrongKind($content->kind->value, $step->entry);
         }
-        $this->checkStop($content->kind);
         $this->checkFigures($step, $content);
 
         return $this->after($entry, $step);
@@ -118,6 +129,30 @@ final readonly class BenchLog
     private function kept(Entry $entry): self
     {
         return new self($this->plan, [...$this->entries, $entry], $this->answers, $this->oil, $this->stoppedBy);
+    }
+
+    /** What was once seen stops the work until somebody decides; a correction of what was seen does not. */
+    private function stoppedFor(Entry $entry): self
+    {
+        $seen = $entry->content->observation;
+
+        return Verdict::Stop === $seen?->verdict() ? new self($this->plan, $this->entries, $this->answers, $this->oil, $seen) : $this;
+    }
+
+    /** @throws InvalidEntry if oil was poured at this step before: more goes in as a top-up, after a reading */
+    private function checkFill(Entry $entry): void
+    {
+        $step = $this->plan->step($entry->stepId);
+        if ('poured' !== $step->entry || EntryKind::Poured !== $entry->content->kind) {
+            return;
+        }
+        $corrected = array_map(static fn (Entry $each): ?string => $each->corrects, $this->entries);
+        foreach ($this->entries as $before) {
+            $stands = $before->stepId === $step->id && !\in_array($before->uuid, $corrected, true);
+            if ($stands && EntryKind::Poured === $before->content->kind) {
+                throw InvalidEntry::filledBefore($before);
+            }
+        }
     }
 
     /** @throws InvalidEntry */

@@ -9,7 +9,8 @@ use FreshTack\Core\Finding\Observation;
 
 final class InvalidEntry extends \DomainException implements ExpectedError
 {
-    private function __construct(private readonly string $errorKey, string $message)
+    /** @param Entry|null $before what was entered already and bars it */
+    private function __construct(private readonly string $errorKey, string $message, public readonly ?Entry $before = null)
     {
         parent::__construct($message);
     }
@@ -52,6 +53,13 @@ final class InvalidEntry extends \DomainException implements ExpectedError
     public static function takeOutUnasked(): self
     {
         return new self('bench.take_out_unasked', 'The last settled reading does not ask for oil to be taken out. Read again if you doubt it.');
+    }
+
+    public static function filledBefore(Entry $before): self
+    {
+        $amount = $before->content->volume?->inBothUnits() ?? '';
+
+        return new self('bench.filled_before', \sprintf('Oil was poured in here already: %s. If that is wrong, correct that entry; what goes in besides is a top-up, after a reading.', $amount), $before);
     }
 
     public static function notRunYet(): self

@@ -7,8 +7,11 @@ namespace FreshTack\Shop\Bench;
 use FreshTack\Core\Bench\BenchLog;
 use FreshTack\Core\Bench\Entry;
 use FreshTack\Core\Bench\EntryKind;
+use FreshTack\Core\Bench\InvalidEntry;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Shop\Account\Accounts;
+use FreshTack\Shop\Account\Username;
 use FreshTack\Shop\Audit\AuditLog;
 use FreshTack\Shop\Audit\Move;
 use FreshTack\Shop\Audit\Subject;
@@ -16,6 +19,7 @@ use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Order\Orders;
 use FreshTack\Shop\Order\OrderStatus;
+use FreshTack\Shop\ShopSettings;
 use FreshTack\Shop\Unit;
 
 /** Takes a batch of entries from a tablet or from the paper. Sent twice, it changes nothing the second time. */
@@ -23,8 +27,14 @@ final readonly class RecordEntries
 {
     private const TAKEN = 'Something else was entered under this number before. Nothing was changed: load the page again, and enter it.';
 
-    public function __construct(private Orders $orders, private OpenBench $open, private AuditLog $audit, private Unit $unit)
-    {
+    public function __construct(
+        private Orders $orders,
+        private OpenBench $open,
+        private Accounts $accounts,
+        private ShopSettings $settings,
+        private AuditLog $audit,
+        private Unit $unit,
+    ) {
     }
 
     /**
@@ -72,7 +82,7 @@ final readonly class RecordEntries
         try {
             $log = null === $entry->corrects ? $log->with($entry) : $log->corrected($entry);
         } catch (ExpectedError $error) {
-            throw InvalidDocument::at("/entries/$index", $error->getMessage());
+            throw InvalidDocument::at("/entries/$index", $error->getMessage().$this->whoBefore($error));
         }
         $this->orders->addEntry($number, $stored);
         if (EntryKind::Decision === $entry->content->kind || null !== $log->stoppedBy) {
@@ -85,5 +95,17 @@ final readonly class RecordEntries
         }
 
         return $log;
+    }
+
+    /** Who entered what bars it, and when, as the shop's clock shows it. */
+    private function whoBefore(ExpectedError $error): string
+    {
+        $before = $error instanceof InvalidEntry ? $error->before : null;
+
+        return null === $before ? '' : \sprintf(
+            ' It was entered by %s at %s.',
+            $this->accounts->find(Username::typed($before->by))->name ?? $before->by,
+            $before->at->setTimezone($this->settings->zone())->format('H:i'),
+        );
     }
 }

@@ -106,7 +106,8 @@ final readonly class RecordWriter
                 'capacity' => $engine->at('oil')->at('capacity')->at('text')->string(),
                 'level' => $oil->lastReading,
             ],
-            'parts' => $this->parts($engine->at('label')->string(), $document),
+            'parts' => self::parts($engine->at('label')->string(), $document, false),
+            'laidOut' => self::parts($engine->at('label')->string(), $document, true),
             'entries' => $this->entries($position, $view),
         ];
     }
@@ -140,10 +141,18 @@ final readonly class RecordWriter
         }
     }
 
-    /** @return list<array{number: string, description: string|null}> */
-    private function parts(string $label, Cursor $document): array
+    /**
+     * @param bool $laidOut those that lay at hand in case they were needed, and not those that the steps fit
+     *
+     * @return list<array{number: string, description: string|null}>
+     */
+    private static function parts(string $label, Cursor $document, bool $laidOut): array
     {
-        $used = array_filter($document->at('parts')->list(), static fn (Cursor $part): bool => \in_array($label, $part->at('positions')->strings(), true));
+        $isLaidOut = static fn (Cursor $part): bool => !$part->at('atHand')->isNull() && $part->at('atHand')->bool();
+        $used = array_filter(
+            $document->at('parts')->list(),
+            static fn (Cursor $part): bool => $laidOut === $isLaidOut($part) && \in_array($label, $part->at('positions')->strings(), true),
+        );
 
         return array_values(array_map(static fn (Cursor $part): array => ['number' => $part->at('number')->string(), 'description' => $part->at('description')->optionalString()], $used));
     }

@@ -239,10 +239,54 @@ final class BenchLogTest extends TestCase
         $log = $this->log()->with($wrong);
         $corrected = $log->corrected($this->entry('port.drain-valve.look', EntryContent::observation(Observation::OilBlack), $wrong->uuid));
 
-        self::assertNull($corrected->stoppedBy);
         self::assertSame(Observation::OilBlack, $corrected->answer('port.drain-valve.look')?->observation);
         self::assertCount(2, $corrected->entries);
-        self::assertTrue($corrected->with($this->tick('rig.place.level'))->isDone(self::plan()->step('rig.place.level')));
+    }
+
+    public function testACorrectionDoesNotLiftAStop(): void
+    {
+        $wrong = $this->see('port.drain-valve.look', Observation::OilEmulsified);
+        $corrected = $this->log()->with($wrong)->corrected($this->entry('port.drain-valve.look', EntryContent::observation(Observation::OilBlack), $wrong->uuid));
+        self::assertSame(Observation::OilEmulsified, $corrected->stoppedBy, 'it was seen');
+        self::assertSame(Observation::OilEmulsified, BenchLog::replay(self::plan(), $corrected->entries)->stoppedBy, 'after a reload too');
+        try {
+            $corrected->with($this->tick('rig.place.level'));
+            self::fail('The work went on.');
+        } catch (InvalidEntry $error) {
+            self::assertSame('bench.stopped', $error->errorKey());
+        }
+
+        $decided = $corrected->with($this->entry('port.drain-valve.look', EntryContent::words(EntryKind::Decision, 'Looked at it together: black, no water.')));
+        self::assertNull($decided->stoppedBy);
+        self::assertNull(BenchLog::replay(self::plan(), $decided->entries)->stoppedBy);
+        self::assertTrue($decided->with($this->tick('rig.place.level'))->isDone(self::plan()->step('rig.place.level')));
+    }
+
+    public function testWhatIsSeenToBeWorseAfterwardsStopsTheWorkThoughItHasGoneOn(): void
+    {
+        $seen = $this->see('port.drain-valve.look', Observation::OilBlack);
+        $log = $this->log()->with($seen)->with($this->tick('rig.place.level'));
+        $corrected = $log->corrected($this->entry('port.drain-valve.look', EntryContent::observation(Observation::OilEmulsified), $seen->uuid));
+
+        self::assertSame(Observation::OilEmulsified, $corrected->stoppedBy);
+        self::assertCount(3, $corrected->entries);
+    }
+
+    public function testAnEngineIsFilledOnce(): void
+    {
+        $first = $this->pour('port.fill.pour', 4900);
+        $log = $this->log()->with($first);
+        try {
+            $log->with($this->pour('port.fill.pour', 4900));
+            self::fail('It was filled twice.');
+        } catch (InvalidEntry $error) {
+            self::assertSame(['bench.filled_before', $first], [$error->errorKey(), $error->before]);
+            self::assertStringContainsString('4.90 l (5.18 US qt)', $error->getMessage());
+        }
+
+        $taken = $log->corrected($this->entry('port.fill.pour', EntryContent::words(EntryKind::NotDone, 'It was the other engine.'), $first->uuid));
+        self::assertSame(4900, $taken->with($this->pour('port.fill.pour', 4900))->oil('port')->inEngineMl());
+        self::assertSame(4900, $log->with($this->pour('starboard.fill.pour', 4900))->oil('starboard')->inEngineMl());
     }
 
     public function testACorrectedCorrectionStillStandsInTheFirstPlace(): void

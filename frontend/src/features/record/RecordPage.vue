@@ -21,6 +21,9 @@ const {
   queryFn: ({ signal }) =>
     answered(api.GET('/api/orders/{number}/record', { params: { path: { number: number.value } }, signal })),
 })
+
+const named = (parts: { number: string; description: string | null }[]): string =>
+  parts.map((part) => `${part.number} ${part.description ?? ''}`.trim()).join(', ')
 </script>
 
 <template>
@@ -63,9 +66,10 @@ const {
       <p v-if="engine.oil">
         {{ engine.oil.grade }}, class {{ engine.oil.performanceClass }}: {{ litresText(engine.oil.inEngineMl) }} filled
         of {{ engine.oil.capacity }}, settled level <strong>{{ engine.oil.level ?? '–' }}</strong> of the span.
-        <span v-if="engine.parts.length > 0">
-          Fitted: {{ engine.parts.map((part) => `${part.number} ${part.description ?? ''}`).join(', ') }}.</span
-        >
+      </p>
+      <p v-if="engine.parts.length > 0">Fitted: {{ named(engine.parts) }}.</p>
+      <p v-if="engine.laidOut?.length" class="muted">
+        Laid out in case it was needed; what was found says whether it was fitted: {{ named(engine.laidOut) }}.
       </p>
       <table class="plain">
         <tbody>
