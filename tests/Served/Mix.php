@@ -24,6 +24,8 @@ final class Mix
         'months' => [5, 6],
         'idling' => false,
         'silt' => false,
+        'sharedLockout' => false,
+        'separators' => null,
     ];
     private const TASKS = ['engine_oil', 'oil_filter', 'spark_plugs', 'gear_lubricant'];
     private const NO_SHEET = ['sheet_id' => 'none', 'revision' => '1', 'version' => '1'];
@@ -114,7 +116,8 @@ final class Mix
     private function changeBoat(): array
     {
         $row = $this->row('SELECT id, version, name, customer_id FROM boat');
-        $use = [...self::USE, 'silt' => $this->chance(50)];
+        $each = ['count' => 'each', 'element' => 'TW-4410', 'every' => ['hours' => '100', 'months' => 12]];
+        $use = [...self::USE, 'silt' => $this->chance(50), 'separators' => $this->chance(50) ? $each : null];
 
         return [
             'ines',
