@@ -7,7 +7,7 @@ import { aBench, anOperation, aStep } from './fixtures'
 
 function copied(step: Step, change: Partial<PaperLine>) {
   const operation = anOperation('port.x', [step])
-  return linesOf({ step, operation, done: false, answer: null }, { ...emptyLine(), ...change }).map(
+  return linesOf({ step, operation, done: false, answer: null, wrenches: [] }, { ...emptyLine(), ...change }).map(
     ({ kind, value }) => ({ kind, value }),
   )
 }
@@ -57,6 +57,17 @@ describe('copying the paper in', () => {
     expect(copied(aStep('s', { entry: 'torque', tightening }), { torque: '19', wrench: 'TW-4' })).toEqual([
       { kind: 'torque', value: { torque: '19', unit: 'ft_lb', wrench: 'TW-4' } },
     ])
+  })
+
+  it('says why it was another wrench, if somebody does', () => {
+    const torque = { torque: '19', wrench: 'another torque wrench', reason: ' borrowed ' }
+    expect(copied(aStep('s', { entry: 'torque' }), torque)[0]?.value).toEqual({
+      torque: '19',
+      unit: 'nm',
+      wrench: 'another torque wrench',
+      reason: 'borrowed',
+    })
+    expect(emptyLine('TW-1').wrench).toBe('TW-1')
   })
 
   it('keeps reading, top-up and second reading in their order', () => {

@@ -197,7 +197,7 @@ export function aBench(operations: Operation[], change: Partial<Bench> = {}): Be
     } as unknown as Bench['document'],
     observations: [],
     steps: operations.flatMap((operation) =>
-      operation.steps.map((step) => ({ id: step.id, done: false, answer: null })),
+      operation.steps.map((step) => ({ id: step.id, done: false, answer: null, wrenches: [] })),
     ),
     oil: [],
     pools: [],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Tests\Support;
 
+use FreshTack\Core\Bench\WrenchRules;
 use FreshTack\Core\Reading\Cursor;
 use Symfony\Component\Uid\Uuid;
 
@@ -69,7 +70,7 @@ final class GoodDay
             'torque' => self::entry(
                 $id,
                 'torque',
-                ['torque' => $tightening->at('nominal')->raw(), 'unit' => $tightening->at('unit')->raw(), 'wrench' => 'TW-1, 5–25 N·m'],
+                ['torque' => $tightening->at('nominal')->raw(), 'unit' => $tightening->at('unit')->raw(), 'wrench' => WrenchRules::OTHER, 'reason' => 'the shop\'s are away'],
             ),
             'turns' => self::entry($id, 'turns', ['turns' => '3/4']),
             'count' => self::entry($id, 'count', ['in' => 4, 'out' => 4]),

@@ -24,7 +24,7 @@ final class BenchTest extends ApiTestCase
         self::assertSame(['771.4', '2027-03-18'], [$port->at('tasks')->at(0)->at('nextHours')->raw(), $port->at('tasks')->at(0)->at('nextDay')->raw()]);
         self::assertSame(['0.6', 5400], [$port->at('oil')->at('level')->raw(), $port->at('oil')->at('inEngineMl')->raw()]);
         self::assertSame(['QV-50318'], array_map(static fn (Cursor $part): string => $part->at('number')->string(), $port->at('parts')->list()));
-        self::assertContains('8.5 N·m with TW-1, 5–25 N·m', array_map(static fn (Cursor $entry): string => $entry->at('text')->string(), $port->at('entries')->list()));
+        self::assertContains('8.5 N·m with another torque wrench (the shop\'s are away)', array_map(static fn (Cursor $entry): string => $entry->at('text')->string(), $port->at('entries')->list()));
 
         $boat = $this->call('GET', '/api/boats/'.$this->boatId('Brisk Tern'));
         foreach ($boat->at('engines')->list() as $engine) {
@@ -123,6 +123,30 @@ final class BenchTest extends ApiTestCase
         self::assertStringContainsString('Oil was poured in here already: 4.9 l (5.18 US qt).', $problem->at('detail')->string());
         self::assertMatchesRegularExpression('/It was entered by Ada [A-Z]\w+ at \d\d:\d\d\.$/', $problem->at('detail')->string());
         self::assertSame(4900, $this->call('GET', "/api/orders/$number/bench")->at('oil')->at(0)->at('inEngineMl')->raw());
+    }
+
+    /** @return iterable<string, array{array<string, string>, int, string}> wrench and reason; status, and what is said */
+    public static function wrenches(): iterable
+    {
+        yield 'of 100 N·m for 8.5' => [['wrench' => 'TW-2, 20–100 N·m'], 422, 'say why this one'];
+        yield 'of 100 N·m for 8.5, with a reason' => [['wrench' => 'TW-2, 20–100 N·m', 'reason' => 'TW-1 is at the maker\'s'], 200, ''];
+        yield 'a hammer' => [['wrench' => 'a hammer', 'reason' => 'at hand'], 422, 'The shop has no torque wrench "a hammer".'];
+        yield 'the one that it asks for' => [['wrench' => 'TW-1, 5–25 N·m'], 200, ''];
+    }
+
+    /** @param array<string, string> $value */
+    #[DataProvider('wrenches')]
+    public function testATorqueIsSetWithAWrenchThatReachesItOrItIsSaidWhyNot(array $value, int $status, string $told): void
+    {
+        $number = $this->issuedTwin();
+        $this->signIn('ada');
+        $bench = $this->call('GET', "/api/orders/$number/bench");
+        $step = array_values(array_filter($bench->at('steps')->list(), static fn (Cursor $each): bool => 'port.close-valve.close' === $each->at('id')->raw()))[0];
+        self::assertSame(['TW-1, 5–25 N·m'], $step->at('wrenches')->raw());
+        $answer = $this->enter($number, $this->entry('port.close-valve.close', 'torque', ['torque' => '8.5', 'unit' => 'nm', ...$value]));
+
+        self::assertSame($status, $this->status);
+        self::assertStringContainsString($told, 200 === $status ? '' : $answer->at('detail')->string());
     }
 
     public function testACorrectionLeavesTheStopAndTheBoardKeepsIt(): void

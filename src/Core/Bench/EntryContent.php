@@ -25,6 +25,7 @@ final readonly class EntryContent
         public ?int $in = null,
         public ?int $out = null,
         public string $text = '',
+        public string $reason = '',
     ) {
     }
 
@@ -53,10 +54,13 @@ final readonly class EntryContent
         return new self(EntryKind::Level, reading: $reading, rest: $rest);
     }
 
-    /** @param string $wrench which torque wrench was used */
-    public static function torque(Torque $torque, string $wrench): self
+    /**
+     * @param string $wrench which torque wrench was used
+     * @param string $reason why that one, if it is not one that the figure asks for
+     */
+    public static function torque(Torque $torque, string $wrench, string $reason = ''): self
     {
-        return new self(EntryKind::Torque, torque: $torque, text: $wrench);
+        return new self(EntryKind::Torque, torque: $torque, text: $wrench, reason: $reason);
     }
 
     public static function turns(Turns $turns): self
@@ -84,7 +88,7 @@ final readonly class EntryContent
             EntryKind::Poured => 'poured '.($this->volume?->inBothUnits() ?? ''),
             EntryKind::TakenOut => 'took out '.($this->volume?->inBothUnits() ?? ''),
             EntryKind::Level => \sprintf('level %s after %d min of rest', $this->reading?->text() ?? '', $this->rest->count ?? 0),
-            EntryKind::Torque => ($this->torque?->asGiven() ?? '').('' === $this->text ? '' : ' with '.$this->text),
+            EntryKind::Torque => ($this->torque?->asGiven() ?? '').('' === $this->text ? '' : ' with '.$this->text).('' === $this->reason ? '' : ' ('.$this->reason.')'),
             EntryKind::Turns => ($this->turns?->text() ?? '').' turn after contact',
             EntryKind::Count => \sprintf('%d in, %d out', $this->in ?? 0, $this->out ?? 0),
             EntryKind::NotDone => 'could not: '.$this->text,

@@ -54,8 +54,9 @@ final readonly class EntryReader
         $wrench = $value->at('wrench')->string(80);
         $torque = $value->at('torque')->string(20);
         $unit = $value->at('unit')->string(10);
+        $reason = $value->at('reason')->optionalString(300) ?? '';
 
-        return '' === $torque ? null : $value->at('torque')->attempt(static fn (): EntryContent => EntryContent::torque(Torque::of($torque, TorqueUnit::of($unit)), $wrench));
+        return '' === $torque ? null : $value->at('torque')->attempt(static fn (): EntryContent => EntryContent::torque(Torque::of($torque, TorqueUnit::of($unit)), $wrench, $reason));
     }
 
     private static function turns(Cursor $at): ?EntryContent

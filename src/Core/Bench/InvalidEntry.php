@@ -62,6 +62,22 @@ final class InvalidEntry extends \DomainException implements ExpectedError
         return new self('bench.filled_before', \sprintf('Oil was poured in here already: %s. If that is wrong, correct that entry; what goes in besides is a top-up, after a reading.', $amount), $before);
     }
 
+    public static function unknownWrench(string $name): self
+    {
+        return new self('bench.unknown_wrench', \sprintf('The shop has no torque wrench "%s". Choose the one that was used; if it is not the shop\'s, choose "%s" and say why.', $name, WrenchRules::OTHER));
+    }
+
+    public static function wrenchTooSmall(string $name, string $torque): self
+    {
+        return new self('bench.wrench_too_small', \sprintf('%s does not reach %s. Choose the wrench that was used.', $name, $torque));
+    }
+
+    /** @param string $why what is wrong with it */
+    public static function wrenchWithoutReason(string $why): self
+    {
+        return new self('bench.wrench_without_reason', $why.' Use one that the figure asks for, or say why this one; it stands in the record.');
+    }
+
     public static function notRunYet(): self
     {
         return new self('bench.not_run_yet', 'The engine has not run since it was filled: this reading would be too high. Run it, let it rest, then read.');

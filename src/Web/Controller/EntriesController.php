@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace FreshTack\Web\Controller;
 
+use FreshTack\Core\Bench\WrenchRules;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Shop\Bench\RecordEntries;
 use FreshTack\Shop\ShopSettings;
+use FreshTack\Shop\Today;
 use FreshTack\Web\Http\Body;
 use FreshTack\Web\Http\EntryBatch;
 use FreshTack\Web\Security\SignedIn;
@@ -25,7 +27,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 #[IsGranted('ROLE_STAFF')]
 final readonly class EntriesController
 {
-    public function __construct(private RecordEntries $record, private ShopSettings $settings, private ClockInterface $clock, private Security $security)
+    public function __construct(private RecordEntries $record, private ShopSettings $settings, private Today $today, private ClockInterface $clock, private Security $security)
     {
     }
 
@@ -37,9 +39,8 @@ final readonly class EntriesController
         $mayDecide = $this->security->isGranted('ROLE_WRITER');
         $batch = Body::read($request, fn (Cursor $body): array => EntryBatch::read($body, $user->account->username, $this->clock->now(), $mayWork, $mayDecide));
 
-        return new JsonResponse([
-            ...BenchStateView::of(($this->record)($number, $batch, $user->account->username)),
-            'wrenches' => $this->settings->wrenches(),
-        ]);
+        $wrenches = new WrenchRules($this->settings->torqueWrenches(), ($this->today)());
+
+        return new JsonResponse(BenchStateView::of(($this->record)($number, $batch, $user->account->username), $wrenches));
     }
 }

@@ -9,6 +9,7 @@ use FreshTack\Core\Bench\BenchStep;
 use FreshTack\Core\Bench\EngineOilLog;
 use FreshTack\Core\Bench\Entry;
 use FreshTack\Core\Bench\PulledOil;
+use FreshTack\Core\Bench\WrenchRules;
 use FreshTack\Core\Finding\Observation;
 use FreshTack\Shop\Bench\BenchView;
 
@@ -16,8 +17,14 @@ use FreshTack\Shop\Bench\BenchView;
 final readonly class BenchStateView
 {
     /** @return array<string, mixed> */
-    public static function of(BenchView $view): array
+    public static function of(BenchView $view, WrenchRules $wrenches): array
     {
+        $fitting = static function (BenchStep $step) use ($wrenches): array {
+            $torque = $step->tightening?->torque();
+
+            return null === $torque ? [] : $wrenches->fitting($torque);
+        };
+
         return [
             'order' => OrderFileView::file($view->file),
             'document' => $view->file->document,
@@ -26,11 +33,13 @@ final readonly class BenchStateView
                 'id' => $step->id,
                 'done' => $view->log->isDone($step),
                 'answer' => $view->log->answer($step->id)?->asText(),
+                'wrenches' => $fitting($step),
             ], $view->plan->steps),
             'oil' => array_map(static fn (string $position): array => self::oil($position, $view->log->oil($position)), array_keys($view->plan->capacityMl)),
             'pools' => array_map(static fn (PulledOil $oil): array => self::pool($oil, $view->log), $view->plan->oils),
             'stoppedBy' => null === $view->log->stoppedBy ? null : self::observation($view->log->stoppedBy),
             'entries' => array_map(self::entry(...), $view->log->entries),
+            'wrenches' => $wrenches->names(),
         ];
     }
 

@@ -25,7 +25,9 @@ watch(
   (all) => {
     const before = lines.value ?? {}
     if (all.some(({ step }) => before[step.id] === undefined)) {
-      lines.value = Object.fromEntries(all.map(({ step }) => [step.id, before[step.id] ?? emptyLine()]))
+      lines.value = Object.fromEntries(
+        all.map(({ step, wrenches }) => [step.id, before[step.id] ?? emptyLine(wrenches[0])]),
+      )
     }
   },
   { immediate: true },

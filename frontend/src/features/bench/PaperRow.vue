@@ -15,6 +15,7 @@ const props = defineProps<{
 }>()
 const line = computed(() => props.line)
 const answers = computed(() => props.observations.filter((each) => each.question === props.current.step.entry))
+const others = computed(() => props.wrenches.filter((each) => !props.current.wrenches.includes(each)))
 const name = computed(() => `${props.current.operation.label}: ${props.current.step.text}`)
 </script>
 
@@ -49,8 +50,12 @@ const name = computed(() => `${props.current.operation.label}: ${props.current.s
           <label>used <input v-model="line.torque" inputmode="decimal" /></label>
           <select v-model="line.wrench" aria-label="wrench">
             <option value="" disabled>wrench …</option>
-            <option v-for="wrench in wrenches" :key="wrench">{{ wrench }}</option>
+            <option v-for="wrench in current.wrenches" :key="wrench">{{ wrench }}</option>
+            <optgroup label="with a reason">
+              <option v-for="wrench in others" :key="wrench">{{ wrench }}</option>
+            </optgroup>
           </select>
+          <label v-if="others.includes(line.wrench)">why this wrench <input v-model="line.reason" class="why" /></label>
         </template>
         <label v-else-if="current.step.entry === 'turns'"
           >turned <input v-model="line.turns" placeholder="3/4"

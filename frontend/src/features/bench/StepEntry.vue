@@ -50,6 +50,8 @@ const engine = computed(
   <TorqueEntry
     v-else-if="step.tightening?.kind === 'torque'"
     :tightening="step.tightening"
+    :key="step.id"
+    :fitting="current.wrenches"
     :wrenches="bench.wrenches"
     :sending="sending"
     @tighten="(value) => emit('send', 'torque', value)"

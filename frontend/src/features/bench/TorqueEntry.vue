@@ -1,13 +1,16 @@
 <script setup lang="ts">
-import { nextTick, ref, useTemplateRef, watch } from 'vue'
+import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import type { EntryValue, Step } from '@/shared/api/types'
 import CrowfootBox from '@/shared/ui/CrowfootBox.vue'
 import { decimalInput } from '@/shared/units'
 
 type Torque = Extract<NonNullable<Step['tightening']>, { kind: 'torque' }>
 
-/** The torque as set, and the wrench that was used; the wrench is remembered for the next joint of the same unit. */
-const props = defineProps<{ tightening: Torque; wrenches: string[]; sending: boolean }>()
+/**
+ * The torque as set, and the wrench that was used: the order's choice, or the last one if the figure asks for it too.
+ * Another one needs a reason.
+ */
+const props = defineProps<{ tightening: Torque; fitting: string[]; wrenches: string[]; sending: boolean }>()
 const emit = defineEmits<{ tighten: [value: EntryValue] }>()
 
 const units = { nm: 'N·m', ft_lb: 'ft·lb', in_lb: 'in·lb' } as const
@@ -22,11 +25,16 @@ watch(crowfoot, async () => {
     element.scrollIntoView({ block: 'end' })
   }
 })
-const wrench = ref(sessionStorage.getItem(memory) ?? '')
+const last = sessionStorage.getItem(memory) ?? ''
+const wrench = ref(props.fitting.includes(last) ? last : (props.fitting[0] ?? ''))
+const reason = ref('')
+const isOther = computed(() => wrench.value !== '' && !props.fitting.includes(wrench.value))
+const others = computed(() => props.wrenches.filter((each) => !props.fitting.includes(each)))
 
 function enter(): void {
   sessionStorage.setItem(memory, wrench.value)
-  emit('tighten', { torque: decimalInput(torque.value), unit: props.tightening.unit, wrench: wrench.value })
+  const why = isOther.value ? { reason: reason.value.trim() } : {}
+  emit('tighten', { torque: decimalInput(torque.value), unit: props.tightening.unit, wrench: wrench.value, ...why })
 }
 </script>
 
@@ -41,10 +49,23 @@ function enter(): void {
       wrench
       <select v-model="wrench" class="field" required>
         <option value="" disabled>choose …</option>
-        <option v-for="each in wrenches" :key="each">{{ each }}</option>
+        <option v-for="each in fitting" :key="each">{{ each }}</option>
+        <optgroup label="with a reason">
+          <option v-for="each in others" :key="each">{{ each }}</option>
+        </optgroup>
       </select>
     </label>
-    <button type="submit" class="big main" :disabled="sending || torque.trim() === '' || wrench === ''">Enter</button>
+    <label v-if="isOther"
+      >why this wrench
+      <input v-model="reason" class="field" required maxlength="300" placeholder="stands in the record" />
+    </label>
+    <button
+      type="submit"
+      class="big main"
+      :disabled="sending || torque.trim() === '' || wrench === '' || (isOther && reason.trim() === '')"
+    >
+      Enter
+    </button>
   </form>
   <button type="button" class="more" :aria-expanded="crowfoot" @click="crowfoot = !crowfoot">
     {{ crowfoot ? 'Without a crowfoot' : 'With a crowfoot …' }}

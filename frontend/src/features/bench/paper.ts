@@ -16,13 +16,15 @@ export interface PaperLine {
   secondRest: string
   torque: string
   wrench: string
+  reason: string
   turns: string
   wentIn: string
   cameOut: string
   notDone: string
 }
 
-export function emptyLine(): PaperLine {
+/** @param wrench that the order chose for its torque */
+export function emptyLine(wrench = ''): PaperLine {
   return {
     ticked: false,
     observation: '',
@@ -34,7 +36,8 @@ export function emptyLine(): PaperLine {
     secondReading: '',
     secondRest: '',
     torque: '',
-    wrench: '',
+    wrench,
+    reason: '',
     turns: '',
     wentIn: '',
     cameOut: '',
@@ -62,6 +65,7 @@ export function linesOf({ step }: BenchStep, line: PaperLine): NewEntry[] {
               torque: decimalInput(line.torque),
               unit: step.tightening?.kind === 'torque' ? step.tightening.unit : 'nm',
               wrench: line.wrench,
+              ...(line.reason.trim() === '' ? {} : { reason: line.reason.trim() }),
             }),
           ]
     case 'turns':

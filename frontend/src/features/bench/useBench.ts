@@ -12,6 +12,8 @@ export interface BenchStep {
   operation: Operation
   done: boolean
   answer: string | null
+  /** Of a torque: the wrenches that need no reason. */
+  wrenches: string[]
 }
 
 /** The frozen order at the bench, what was entered so far, and the way to enter more. */
@@ -67,6 +69,7 @@ function flatten(bench: Bench | undefined): BenchStep[] {
       operation,
       done: states.get(step.id)?.done ?? false,
       answer: states.get(step.id)?.answer ?? null,
+      wrenches: states.get(step.id)?.wrenches ?? [],
     })),
   )
 }

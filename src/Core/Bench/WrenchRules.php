@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Bench;
+
+use FreshTack\Core\Fastening\TorqueTightening;
+use FreshTack\Core\Fastening\TorqueWrench;
+use FreshTack\Core\Fastening\WrenchChooser;
+
+/** With which of the shop's torque wrenches a figure is reached, and what has to be said of another. */
+final readonly class WrenchRules
+{
+    /** What is entered for one that is not the shop's. */
+    public const OTHER = 'another torque wrench';
+
+    /** @param list<TorqueWrench> $wrenches the shop's */
+    public function __construct(private array $wrenches, private \DateTimeImmutable $day)
+    {
+    }
+
+    /** @return list<string> all that may be named, one that is not the shop's last */
+    public function names(): array
+    {
+        return [...array_map(static fn (TorqueWrench $wrench): string => $wrench->name(), $this->wrenches), self::OTHER];
+    }
+
+    /** @return list<string> those that hold the figure and are in calibration, the one that an order chooses first */
+    public function fitting(TorqueTightening $tightening): array
+    {
+        $chosen = (new WrenchChooser($this->wrenches))->choose($tightening, $this->day)->wrench?->name();
+        $fitting = array_filter($this->wrenches, fn (TorqueWrench $wrench): bool => $this->isFitting($wrench, $tightening));
+        $names = array_values(array_map(static fn (TorqueWrench $wrench): string => $wrench->name(), $fitting));
+        usort($names, static fn (string $a, string $b): int => ($b === $chosen) <=> ($a === $chosen));
+
+        return $names;
+    }
+
+    private function isFitting(TorqueWrench $wrench, TorqueTightening $tightening): bool
+    {
+        return $wrench->holds($tightening) && $wrench->isCalibrated($this->day);
+    }
+
+    /** @throws InvalidEntry if the wrench can't have reached the torque, or is another than it should be and nobody says why */
+    public function check(BenchStep $step, EntryContent $content): void
+    {
+        $figure = $step->tightening?->torque();
+        if (null === $content->torque || null === $figure || \in_array($content->text, $this->fitting($figure), true)) {
+            return;
+        }
+        $wrench = array_values(array_filter($this->wrenches, static fn (TorqueWrench $each): bool => $content->text === $each->name()))[0] ?? null;
+        if (null === $wrench && self::OTHER !== $content->text) {
+            throw InvalidEntry::unknownWrench($content->text);
+        }
+        if (null !== $wrench && !$wrench->fullScale->isAtLeast($content->torque)) {
+            throw InvalidEntry::wrenchTooSmall($wrench->name(), $content->torque->asGiven());
+        }
+        if ('' === trim($content->reason)) {
+            throw InvalidEntry::wrenchWithoutReason(match (true) {
+                null === $wrench => 'It is not one of the shop\'s.', !$wrench->isCalibrated($this->day) => \sprintf('Its calibration of %s is older than a year.', $wrench->calibratedOn->format('j M Y')), default => 'It is not trusted below a fifth of its scale.',
+            });
+        }
+    }
+}
