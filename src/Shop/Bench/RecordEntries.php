@@ -84,8 +84,8 @@ final readonly class RecordEntries
         }
 
         try {
-            $wrenches->check($log->plan->step($entry->stepId), $entry->content);
             $log = null === $entry->corrects ? $log->with($entry) : $log->corrected($entry);
+            $wrenches->check($log->plan->step($entry->stepId), $entry->content);
         } catch (ExpectedError $error) {
             throw InvalidDocument::at("/entries/$index", $error->getMessage().$this->whoBefore($error));
         }
