@@ -95,6 +95,21 @@ describe('the draft of an order', () => {
     expect(await one.settled()).toBe('2')
   })
 
+  it('that was mended while the server still found it wrong goes up, and nothing stays refused', async () => {
+    const one = saver()
+    answer = () => {
+      if (sent.length > 1) {
+        return taken('2')()
+      }
+      one.change(draft('mended'))
+      return json(422, { type: 'urn:fresh-tack:draft', title: '', status: 422, detail: 'wrong' })
+    }
+    one.change(draft('wrong'))
+    expect(await one.settled()).toBe('2')
+    expect(sent.map(({ complaint }) => complaint)).toEqual(['wrong', 'mended'])
+    expect([one.refusal, one.pending()]).toEqual([null, null])
+  })
+
   it('is never sent for somebody else', async () => {
     const one = saver()
     answer = taken('2')

@@ -131,12 +131,14 @@ export class DraftSaver implements Unsent {
   }
 
   private async sendAll(): Promise<void> {
-    try {
-      for (let sending = this.toSend(); sending !== null; sending = this.toSend()) {
+    for (let sending = this.toSend(); sending !== null; sending = this.toSend()) {
+      try {
         this.took(await this.put(sending))
+      } catch (error) {
+        if (!this.failed(error)) {
+          return
+        }
       }
-    } catch (error) {
-      this.failed(error)
     }
   }
 
@@ -150,14 +152,19 @@ export class DraftSaver implements Unsent {
     this.keep()
   }
 
-  private failed(error: unknown): void {
+  /** Whether what was entered since may go up: what the server found wrong was wrong with an older draft. */
+  private failed(error: unknown): boolean {
     this.late = true
-    if (!isPassing(error)) {
-      this.refusal = asProblem(error)
-      this.next ??= this.sending?.draft ?? null
-      this.sending = null
-      this.keep()
+    if (isPassing(error)) {
+      return false
     }
+    const problem = asProblem(error)
+    const isOlder = problem?.status === 422 && this.next !== null
+    this.refusal = isOlder ? null : problem
+    this.next ??= this.sending?.draft ?? null
+    this.sending = null
+    this.keep()
+    return isOlder
   }
 
   private toSend(): Sending | null {
