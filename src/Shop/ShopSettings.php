@@ -52,7 +52,4 @@ interface ShopSettings
 
     /** @return list<TorqueWrench> the shop's */
     public function torqueWrenches(): array;
-
-    /** @return list<string> their names, with the range in which each is trusted */
-    public function wrenches(): array;
 }

@@ -6,7 +6,6 @@ namespace FreshTack\Storage;
 
 use Doctrine\ORM\EntityManagerInterface;
 use FreshTack\Core\ExpectedError;
-use FreshTack\Core\Fastening\TorqueWrench;
 use FreshTack\Core\Fastening\WrenchReader;
 use FreshTack\Core\Fluid\AirRange;
 use FreshTack\Core\Fluid\SeasonTable;
@@ -150,11 +149,6 @@ final class DoctrineShopSettings implements ShopSettings, RequestMemory
 
             return $wrenches;
         });
-    }
-
-    public function wrenches(): array
-    {
-        return array_map(static fn (TorqueWrench $wrench): string => $wrench->name(), $this->torqueWrenches());
     }
 
     public function reset(): void

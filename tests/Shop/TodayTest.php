@@ -112,11 +112,6 @@ final class TodayTest extends TestCase
             {
                 return null;
             }
-
-            public function wrenches(): array
-            {
-                return [];
-            }
         };
     }
 }

@@ -22,7 +22,7 @@ final readonly class BenchLog
      * @param array<string, EngineOilLog> $oil     by position
      */
     private function __construct(
-        public BenchPlan $plan,
+        private BenchPlan $plan,
         public array $entries,
         private array $answers,
         private array $oil,

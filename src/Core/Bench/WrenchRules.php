@@ -48,7 +48,8 @@ final readonly class WrenchRules
         if (null === $content->torque || null === $figure || \in_array($content->text, $this->fitting($figure), true)) {
             return;
         }
-        $wrench = array_values(array_filter($this->wrenches, static fn (TorqueWrench $each): bool => $content->text === $each->name()))[0] ?? null;
+        $named = static fn (TorqueWrench $each): bool => $content->text === $each->name();
+        $wrench = array_values(array_filter($this->wrenches, $named))[0] ?? null;
         if (null === $wrench && self::OTHER !== $content->text) {
             throw InvalidEntry::unknownWrench($content->text);
         }
@@ -56,9 +57,19 @@ final readonly class WrenchRules
             throw InvalidEntry::wrenchTooSmall($wrench->name(), $content->torque->asGiven());
         }
         if ('' === trim($content->reason)) {
-            throw InvalidEntry::wrenchWithoutReason(match (true) {
-                null === $wrench => 'It is not one of the shop\'s.', !$wrench->isCalibrated($this->day) => \sprintf('Its calibration of %s is older than a year.', $wrench->calibratedOn->format('j M Y')), default => 'It is not trusted below a fifth of its scale.',
-            });
+            throw InvalidEntry::wrenchWithoutReason($this->flaw($wrench));
         }
+    }
+
+    private function flaw(?TorqueWrench $wrench): string
+    {
+        return match (true) {
+            null === $wrench => 'It is not one of the shop\'s.',
+            !$wrench->isCalibrated($this->day) => \sprintf(
+                'Its calibration of %s is older than a year.',
+                $wrench->calibratedOn->format('j M Y'),
+            ),
+            default => 'It is not trusted below a fifth of its scale.',
+        };
     }
 }

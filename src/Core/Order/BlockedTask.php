@@ -22,7 +22,13 @@ final readonly class BlockedTask
         $labels = implode(', ', array_map(static fn (string $path): string => (new Hole($position, $path))->label(), $holes));
         $ofSheet = array_filter($holes, static fn (string $path): bool => true !== SheetField::tryFrom($path)?->isOfBoat());
         if ([] === $ofSheet) {
-            return new self($position, $task, 'Not entered for this boat: '.$labels.'.', 'Read the number on the old element and enter it at the boat; until then the task is parked.', $holes);
+            return new self(
+                $position,
+                $task,
+                'Not entered for this boat: '.$labels.'.',
+                'Read the number on the old element and enter it at the boat; until then the task is parked.',
+                $holes,
+            );
         }
 
         return new self($position, $task, 'Missing in the spec book: '.$labels.'.', 'The service manager adds it to the sheet from the maker\'s manual; until then the task is parked.', $holes);
@@ -36,7 +42,13 @@ final readonly class BlockedTask
     public static function notScheduled(Position $position, Task $task): self
     {
         if ($task->schedule()->isOfBoat()) {
-            return new self($position, $task, 'No fuel separator of the boat is counted at this engine.', 'Leave it out, or say at the boat that each engine has its own.', []);
+            return new self(
+                $position,
+                $task,
+                'No fuel separator of the boat is counted at this engine.',
+                'Leave it out, or say at the boat that each engine has its own.',
+                [],
+            );
         }
 
         return new self($position, $task, \sprintf('The sheet\'s schedule does not know %s.', lcfirst($task->title())), 'Leave it out; this engine may not have the component.', []);

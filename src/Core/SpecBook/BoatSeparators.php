@@ -41,7 +41,11 @@ final readonly class BoatSeparators
     /** The sheet of an engine at which they are counted, with element and interval beside its own values. */
     public function beside(SpecSheet $sheet): SpecSheet
     {
-        return null === $this->every || !$this->count->isFitted() ? $sheet : $this->known[$sheet] ??= $sheet->with(...$this->values($this->every));
+        if (null === $this->every || !$this->count->isFitted()) {
+            return $sheet;
+        }
+
+        return $this->known[$sheet] ??= $sheet->with(...$this->values($this->every));
     }
 
     /** @return list<SheetValue> */

@@ -12,16 +12,6 @@ enum SeparatorCount: string
     case One = 'one';
     case Each = 'each';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Unknown => 'nobody has looked yet',
-            self::None => 'none',
-            self::One => 'one for the boat',
-            self::Each => 'one for each engine',
-        };
-    }
-
     public function isFitted(): bool
     {
         return self::One === $this || self::Each === $this;

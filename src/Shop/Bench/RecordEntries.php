@@ -8,7 +8,6 @@ use FreshTack\Core\Bench\BenchLog;
 use FreshTack\Core\Bench\Entry;
 use FreshTack\Core\Bench\EntryKind;
 use FreshTack\Core\Bench\InvalidEntry;
-use FreshTack\Core\Bench\WrenchRules;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Shop\Account\Accounts;
@@ -21,7 +20,6 @@ use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Order\Orders;
 use FreshTack\Shop\Order\OrderStatus;
 use FreshTack\Shop\ShopSettings;
-use FreshTack\Shop\Today;
 use FreshTack\Shop\Unit;
 
 /** Takes a batch of entries from a tablet or from the paper. Sent twice, it changes nothing the second time. */
@@ -34,7 +32,6 @@ final readonly class RecordEntries
         private OpenBench $open,
         private Accounts $accounts,
         private ShopSettings $settings,
-        private Today $today,
         private AuditLog $audit,
         private Unit $unit,
     ) {
@@ -55,9 +52,8 @@ final readonly class RecordEntries
                 throw Conflict::wrongStatus($number, $view->file->status->value, 'worked on');
             }
             $log = $view->log;
-            $wrenches = new WrenchRules($this->settings->torqueWrenches(), ($this->today)());
             foreach ($batch as $index => $stored) {
-                $log = $this->taken($number, $index, $stored, $log, $wrenches);
+                $log = $this->taken($view, $index, $stored, $log);
             }
             $status = null === $log->stoppedBy ? OrderStatus::InWork : OrderStatus::Stopped;
             $this->orders->setProgress($number, $status, Tally::of($view->plan, $log));
@@ -71,8 +67,9 @@ final readonly class RecordEntries
     }
 
     /** @throws InvalidDocument|NotFound if the entry does not fit what went before */
-    private function taken(int $number, int $index, StoredEntry $stored, BenchLog $log, WrenchRules $wrenches): BenchLog
+    private function taken(BenchView $view, int $index, StoredEntry $stored, BenchLog $log): BenchLog
     {
+        $number = $view->file->number;
         $entry = $stored->entry;
         foreach ($log->entries as $known) {
             if ($known->uuid === $entry->uuid) {
@@ -85,7 +82,7 @@ final readonly class RecordEntries
 
         try {
             $log = null === $entry->corrects ? $log->with($entry) : $log->corrected($entry);
-            $wrenches->check($log->plan->step($entry->stepId), $entry->content);
+            $view->wrenches->check($view->plan->step($entry->stepId), $entry->content);
         } catch (ExpectedError $error) {
             throw InvalidDocument::at("/entries/$index", $error->getMessage().$this->whoBefore($error));
         }

@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace FreshTack\Web\Controller;
 
-use FreshTack\Core\Bench\WrenchRules;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Shop\Bench\OpenBench;
-use FreshTack\Shop\ShopSettings;
-use FreshTack\Shop\Today;
 use FreshTack\Web\View\BenchStateView;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -19,7 +16,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 #[IsGranted('ROLE_STAFF')]
 final readonly class BenchController
 {
-    public function __construct(private OpenBench $open, private ShopSettings $settings, private Today $today)
+    public function __construct(private OpenBench $open)
     {
     }
 
@@ -27,6 +24,6 @@ final readonly class BenchController
     #[Route('/api/orders/{number<\d+>}/bench', name: 'bench', methods: ['GET'])]
     public function __invoke(int $number): JsonResponse
     {
-        return new JsonResponse(BenchStateView::of(($this->open)($number), new WrenchRules($this->settings->torqueWrenches(), ($this->today)())));
+        return new JsonResponse(BenchStateView::of(($this->open)($number)));
     }
 }

@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace FreshTack\Web\Controller;
 
-use FreshTack\Core\Bench\WrenchRules;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Shop\Bench\RecordEntries;
-use FreshTack\Shop\ShopSettings;
-use FreshTack\Shop\Today;
 use FreshTack\Web\Http\Body;
 use FreshTack\Web\Http\EntryBatch;
 use FreshTack\Web\Security\SignedIn;
@@ -27,7 +24,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 #[IsGranted('ROLE_STAFF')]
 final readonly class EntriesController
 {
-    public function __construct(private RecordEntries $record, private ShopSettings $settings, private Today $today, private ClockInterface $clock, private Security $security)
+    public function __construct(private RecordEntries $record, private ClockInterface $clock, private Security $security)
     {
     }
 
@@ -39,8 +36,6 @@ final readonly class EntriesController
         $mayDecide = $this->security->isGranted('ROLE_WRITER');
         $batch = Body::read($request, fn (Cursor $body): array => EntryBatch::read($body, $user->account->username, $this->clock->now(), $mayWork, $mayDecide));
 
-        $wrenches = new WrenchRules($this->settings->torqueWrenches(), ($this->today)());
-
-        return new JsonResponse(BenchStateView::of(($this->record)($number, $batch, $user->account->username), $wrenches));
+        return new JsonResponse(BenchStateView::of(($this->record)($number, $batch, $user->account->username)));
     }
 }

@@ -9,7 +9,6 @@ use FreshTack\Core\Bench\BenchStep;
 use FreshTack\Core\Bench\EngineOilLog;
 use FreshTack\Core\Bench\Entry;
 use FreshTack\Core\Bench\PulledOil;
-use FreshTack\Core\Bench\WrenchRules;
 use FreshTack\Core\Finding\Observation;
 use FreshTack\Shop\Bench\BenchView;
 
@@ -17,12 +16,12 @@ use FreshTack\Shop\Bench\BenchView;
 final readonly class BenchStateView
 {
     /** @return array<string, mixed> */
-    public static function of(BenchView $view, WrenchRules $wrenches): array
+    public static function of(BenchView $view): array
     {
-        $fitting = static function (BenchStep $step) use ($wrenches): array {
+        $fitting = static function (BenchStep $step) use ($view): array {
             $torque = $step->tightening?->torque();
 
-            return null === $torque ? [] : $wrenches->fitting($torque);
+            return null === $torque ? [] : $view->wrenches->fitting($torque);
         };
 
         return [
@@ -39,7 +38,7 @@ final readonly class BenchStateView
             'pools' => array_map(static fn (PulledOil $oil): array => self::pool($oil, $view->log), $view->plan->oils),
             'stoppedBy' => null === $view->log->stoppedBy ? null : self::observation($view->log->stoppedBy),
             'entries' => array_map(self::entry(...), $view->log->entries),
-            'wrenches' => $wrenches->names(),
+            'wrenches' => $view->wrenches->names(),
         ];
     }
 
