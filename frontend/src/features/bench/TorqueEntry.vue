@@ -55,9 +55,9 @@ function enter(): void {
         </optgroup>
       </select>
     </label>
-    <label v-if="isOther"
-      >why this wrench
-      <input v-model="reason" class="field" required maxlength="300" placeholder="stands in the record" />
+    <label v-if="isOther" class="reason"
+      >why this wrench, for the record
+      <input v-model="reason" class="field" required maxlength="300" />
     </label>
     <button
       type="submit"
@@ -81,6 +81,15 @@ function enter(): void {
 </template>
 
 <style scoped>
+.reason {
+  flex: 1 1 360px;
+}
+
+.reason .field {
+  width: 100%;
+  font-size: 18px;
+}
+
 .torque {
   display: flex;
   gap: 10px;
