@@ -86,6 +86,7 @@ function enter(): void {
 }
 
 .reason .field {
+  height: 52px;
   width: 100%;
   font-size: 18px;
 }
