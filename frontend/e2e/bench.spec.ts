@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { issueFor, signedIn, tablet, workUntil } from './shop'
+import { holdParts, issueFor, signedIn, tablet, workUntil } from './shop'
 
 test('at the bench: reasons, corrections, timers, and what can not be left out', async ({ browser }) => {
   const writer = await signedIn(browser, 'ines')
@@ -14,14 +14,15 @@ test('at the bench: reasons, corrections, timers, and what can not be left out',
     await bench.getByLabel('Why could it not be done?').fill('hangs in the slings')
     await bench.getByRole('button', { name: 'Enter the reason' }).click()
     await expect(bench.getByRole('heading', { level: 1 })).toContainText('Too little room below')
-    await bench.getByRole('button', { name: 'Back' }).click()
+    await bench.getByRole('button', { name: 'Back', exact: true }).click()
     await expect(bench.getByText('could not: hangs in the slings')).toBeVisible()
   })
 
   await test.step('a drain runs with its timer until it is closed', async () => {
     await bench.goto(`/orders/${number}/bench`)
+    await holdParts(bench)
     await workUntil(bench, /^Put a new seal/)
-    await expect(bench.getByRole('timer', { name: 'Engine draining' })).toContainText('6:00')
+    await expect(bench.getByRole('timer', { name: 'Engine: drain' })).toContainText('6:00')
     await bench.getByRole('button', { name: 'Done', exact: true }).click()
   })
 
@@ -36,25 +37,33 @@ test('at the bench: reasons, corrections, timers, and what can not be left out',
 
   await test.step('what must be done is not done by a reason', async () => {
     await bench.getByRole('button', { name: 'Could not …' }).click()
-    await expect(bench.getByText('Without this step the engine is not released.')).toBeVisible()
+    await expect(bench.getByText('Without this step its task is not done')).toBeVisible()
     await bench.getByLabel('Why could it not be done?').fill('thread stripped')
     await bench.getByRole('button', { name: 'Enter the reason' }).click()
     await bench.goto(`/orders/${number}/release`)
     await bench.getByRole('button', { name: 'Release the engines' }).click()
-    await expect(bench.getByRole('alert')).toContainText('could not be done, and without it the engine does not leave')
-    await bench.getByRole('link', { name: 'go there' }).first().click()
+    await expect(bench.getByRole('alert')).toContainText('The drain is still open. It is not fit to run like this')
+    await expect(bench.getByText('a lead or a manager lets it go')).toBeVisible()
+    await bench.goto(`/orders/${number}/bench?step=single.close-plug.close`)
     await expect(bench.getByRole('heading', { level: 1 })).toContainText('Screw the plug in by hand')
+    await expect(bench.getByText('could not: thread stripped')).toBeVisible()
+    await bench.getByRole('textbox', { name: /^used/ }).fill('18')
+    await bench.getByRole('button', { name: 'Enter', exact: true }).click()
+    await expect(bench.getByRole('heading', { level: 1 })).not.toContainText('Screw the plug in by hand')
   })
 
   await test.step('a wrong amount is corrected, not added', async () => {
     await bench.goto(`/orders/${number}/bench`)
     await workUntil(bench, /^Pour 10W-30/)
-    await bench.getByRole('textbox', { name: /^Poured/ }).fill('7,0')
+    await bench.getByRole('textbox', { name: /^Poured/ }).fill('0,7')
     await bench.getByRole('button', { name: 'Enter', exact: true }).click()
-    await expect(bench.getByRole('timer', { name: 'Engine resting' })).toBeVisible()
+    await expect(bench.getByRole('timer', { name: /Engine: let the oil|Engine: first reading/ })).toBeVisible()
     await bench.goto(`/orders/${number}/bench?step=single.fill.pour`)
-    await expect(bench.getByText('poured 7.0 l')).toBeVisible()
+    await expect(bench.getByText('poured 700 ml')).toBeVisible()
     await bench.getByRole('textbox', { name: /^Poured/ }).fill('0.8')
+    await bench.getByRole('button', { name: 'Enter', exact: true }).click()
+    await expect(bench.getByRole('alert')).toContainText('Say why the entry before is wrong')
+    await bench.getByLabel(/^To correct it/).fill('the jug was read from above')
     await bench.getByRole('button', { name: 'Enter', exact: true }).click()
     await bench.goto(`/orders/${number}/release`)
     await expect(bench.getByRole('row', { name: /Engine D12/ })).toContainText('800 ml')
@@ -73,7 +82,7 @@ test('at the bench: reasons, corrections, timers, and what can not be left out',
     await bench.getByLabel('Left over').fill('0.02')
     await bench.getByRole('button', { name: 'Release the engines' }).click()
     await expect(bench.getByRole('alert')).toContainText('are missing. Either it was spilled, or more was poured')
-    await bench.getByRole('button', { name: /^as worked out/ }).click()
+    await bench.getByLabel('Left over').fill('1.092')
     await bench.getByRole('button', { name: 'Release the engines' }).click()
     await expect(bench.getByText('it balances')).toBeVisible()
     await expect(bench.getByRole('heading', { name: /Service record/ })).toBeVisible()

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { issueFor, openCheckIn, sendCheckIn, signedIn, tablet } from './shop'
+import { issueFor, openCheckIn, sendCheckIn, signedIn, tablet, workUntil } from './shop'
 
 async function isAccessible(page: Page, where: string): Promise<void> {
   const { violations } = await new AxeBuilder({ page })
@@ -78,7 +78,8 @@ test('accessible, and fits its size: the bench and its leaves', async ({ browser
     await isAccessible(bench, leaf)
     await fits(bench, leaf)
   }
-  await bench.goto(`/orders/${number}/bench?step=single.close-plug.close`)
+  await bench.goto(`/orders/${number}/bench`)
+  await workUntil(bench, /^Screw the plug in/)
   await bench.getByRole('button', { name: 'With a crowfoot …' }).click()
   await isAccessible(bench, 'crowfoot')
   await bench.getByRole('button', { name: 'Figures' }).click()

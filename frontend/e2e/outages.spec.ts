@@ -161,7 +161,7 @@ test('rests are counted by the shop’s clock, also on a tablet that is 40 minut
   await bench.goto(`/orders/${number}/bench`)
   await workUntil(bench, /^Fill|^Pour/)
   await pour(bench)
-  const resting = bench.getByRole('timer', { name: /resting/ })
+  const resting = bench.getByRole('timer', { name: /let the oil/ })
   await expect(resting).toBeVisible()
   await expect(resting).not.toContainText('done')
 })

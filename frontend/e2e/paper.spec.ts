@@ -1,9 +1,9 @@
 import { expect, test } from '@playwright/test'
-import { issueFor, signedIn } from './shop'
+import { holdParts, issueFor, signedIn } from './shop'
 
 test('a plug behind a panel, entered afterwards from the paper', async ({ browser }) => {
   const writer = await signedIn(browser, 'ines')
-  const number = await issueFor(writer, 'Grey Oyster', '845.0', ['Oil filter'])
+  const number = await issueFor(writer, 'Grey Oyster', '838.9', ['Oil filter'])
   await expect(writer.getByRole('complementary', { name: 'The slip' })).toContainText(
     '1 short: DM-11415 Trough plug seal',
   )
@@ -12,11 +12,16 @@ test('a plug behind a panel, entered afterwards from the paper', async ({ browse
 
   const technician = await signedIn(browser, 'ada')
   await technician.goto(`/orders/${number}/paper`)
+  await holdParts(technician)
+  await technician.getByRole('button', { name: 'Demo: let 4 h pass' }).click()
   await technician.getByRole('button', { name: 'All plain boxes are ticked on the paper' }).click()
   const row = (text: RegExp) => technician.getByRole('row', { name: text })
   await row(/Look at the oil/)
     .getByLabel(/^Seen/)
     .selectOption('oil_black')
+  await row(/Pull the dipstick/)
+    .getByLabel(/^Seen/)
+    .selectOption('arrival_in_band')
   await row(/Look at the tell-tale/)
     .getByLabel(/^Seen/)
     .selectOption('tell_tale_steady')
@@ -42,15 +47,25 @@ test('a plug behind a panel, entered afterwards from the paper', async ({ browse
   await row(/^Engine Pour/)
     .getByLabel('poured')
     .fill('2.5')
+  for (const [what, time] of [
+    [/Start the engine, guards on/, '10:00'],
+    [/Stop it, then water off and cups off\.$/, '10:05'],
+    [/^Engine: Pour/, '10:30'],
+    [/Start the engine\. The oil warning/, '10:50'],
+    [/The rest counts from here/, '11:00'],
+  ] as const) {
+    await technician.getByRole('group', { name: what }).getByLabel('at', { exact: true }).fill(time)
+  }
   const dipstick = technician.getByRole('row', { name: /Read the dipstick/ })
   await dipstick.first().getByLabel('level').fill('0.7')
-  await dipstick.first().getByLabel('after min').first().fill('6')
+  await dipstick.first().getByLabel('at', { exact: true }).first().fill('10:36')
   const last = dipstick.last()
   await last.getByLabel('level').fill('0.3')
-  await last.getByLabel('after min').first().fill('20')
+  await last.getByLabel('at', { exact: true }).first().fill('11:20')
   await last.getByLabel('added ml').fill('150')
+  await last.getByLabel('at', { exact: true }).nth(1).fill('11:22')
   await last.getByLabel('then').fill('0.65')
-  await last.getByLabel('after min').last().fill('6')
+  await last.getByLabel('at', { exact: true }).last().fill('11:30')
   await row(/Count rags/)
     .getByLabel('in', { exact: true })
     .fill('4')
@@ -66,7 +81,7 @@ test('a plug behind a panel, entered afterwards from the paper', async ({ browse
     .fill('19')
   await technician.getByRole('button', { name: 'Enter what is filled in' }).click()
   await expect(technician).toHaveURL(/release$/)
-  await technician.getByRole('button', { name: /^as worked out/ }).click()
+  await technician.getByLabel('not measured').check()
   await technician.getByRole('button', { name: 'Release the engines' }).click()
   await expect(technician.getByRole('heading', { name: /Service record/ })).toBeVisible()
   await expect(technician.getByText('19 ft·lb with TW-4, 10–50 ft·lb')).toBeVisible()

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { issueFor, signedIn } from './shop'
+import { issueFor, signedIn, tablet, workUntil } from './shop'
 
 test('entries from many tablets at once are judged one after the other', async ({ browser }) => {
   const writer = await signedIn(browser, 'ines')
@@ -13,17 +13,24 @@ test('entries from many tablets at once are judged one after the other', async (
     deviceSequence: 1,
     deviceAt: null,
   })
-  const tick = (stepId: string) => entry(stepId, 'tick', {})
+  const entries = async (): Promise<number> => {
+    const answer = await writer.request.get(`/api/orders/${number}/bench`)
+    return ((await answer.json()) as { entries: object[] }).entries.length
+  }
+  const bench = await signedIn(browser, 'ada', tablet)
+  await bench.goto(`/orders/${number}/bench`)
+  await workUntil(bench, /^Look at the oil/)
+  const note = (text: string) => entry('rig.place.level', 'note', { text })
   const batches = [
-    tick('rig.place.level'),
-    tick('rig.place.air'),
-    tick('rig.place.cart'),
+    note('one'),
+    note('two'),
     entry('single.drain-plug.look', 'observation', { observation: 'oil_emulsified' }),
-    tick('single.lock-out.key'),
-    tick('single.cowl-off.off'),
+    note('three'),
+    entry('single.fill.pour', 'poured', { volume: { value: '0.75', unit: 'l' } }),
     entry('single.drain-plug.look', 'observation', { observation: 'oil_metal' }),
-    tick('single.warm-up.start'),
+    entry('single.drain-plug.look', 'observation', { observation: 'oil_black' }),
   ]
+  const before = await entries()
   // a session answers one request at a time, so each tablet has its own
   const tablets = await Promise.all((['ines', 'ada', 'mora', 'ada'] as const).map((who) => signedIn(browser, who)))
   const answers = await Promise.all(
@@ -40,9 +47,9 @@ test('entries from many tablets at once are judged one after the other', async (
     statuses.join(' '),
   ).toBe(true)
 
-  const bench = await writer.request.get(`/api/orders/${number}/bench`)
-  expect(bench.status()).toBe(200)
-  const state = (await bench.json()) as { stoppedBy: object | null; entries: object[] }
+  const after = await writer.request.get(`/api/orders/${number}/bench`)
+  expect(after.status()).toBe(200)
+  const state = (await after.json()) as { stoppedBy: object | null; entries: object[] }
   expect(state.stoppedBy).not.toBeNull()
-  expect(state.entries).toHaveLength(statuses.filter((status) => status === 200).length)
+  expect(state.entries).toHaveLength(before + statuses.filter((status) => status === 200).length)
 })

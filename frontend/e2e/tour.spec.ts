@@ -1,7 +1,18 @@
 import { expect, test, type Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { engine, openCheckIn, openRig, readLevel, sendCheckIn, signedIn, tablet, workUntil } from './shop'
+import {
+  engine,
+  holdParts,
+  letTimePass,
+  openCheckIn,
+  openRig,
+  pour,
+  sendCheckIn,
+  signedIn,
+  tablet,
+  workUntil,
+} from './shop'
 
 const readme = readFileSync(join(import.meta.dirname, '../../README.md'), 'utf8')
 const told = readme.slice(readme.indexOf('## Try it'), readme.indexOf('## What it looks like'))
@@ -67,11 +78,15 @@ test('the README’s tour does what it says in a fresh demo', async ({ browser }
   )
 
   await step(
-    'As `bram`, open **Parts**: the pick list of the order, and the **Catalogue** with its chains and kits.',
+    "As `bram`, open **Parts**: the pick list of the order, **Check the cart** to hold each part's number against its engine, and the **Catalogue** with its chains and kits.",
     async () => {
       const bram = await signedIn(browser, 'bram')
       await bram.getByRole('link', { name: 'Parts', exact: true }).click()
       await expect(bram.getByRole('heading', { name: `Order ${number} · Brisk Tern` })).toBeVisible()
+      await bram.getByRole('link', { name: `Check the cart of order ${number}` }).click()
+      await expect(bram).toHaveURL(/\/cart$/)
+      await holdParts(bram)
+      await bram.getByRole('link', { name: 'Parts', exact: true }).click()
       await bram.getByRole('link', { name: 'Catalogue' }).click()
       await bram.getByRole('searchbox', { name: 'Find a part' }).fill('DM-203')
       await bram.getByRole('button', { name: 'DM-20311', exact: true }).click()
@@ -82,7 +97,7 @@ test('the README’s tour does what it says in a fresh demo', async ({ browser }
 
   const ada = await signedIn(browser, 'ada', tablet)
   await step(
-    'As `ada`, open **Bench** on a tablet-sized window and work through the steps; **From paper** takes the printed sheet instead. Read the dipstick too soon and see what it says.',
+    'As `ada`, open **Bench** on a tablet-sized window and work through the steps; **From paper** takes the printed sheet instead. Read the dipstick too soon and see what it says; **Demo: let … min pass** spares you the rests.',
     async () => {
       await ada.getByRole('link', { name: 'Bench' }).click()
       await ada.getByRole('link', { name: new RegExp(`${number} · Brisk Tern`) }).click()
@@ -90,11 +105,13 @@ test('the README’s tour does what it says in a fresh demo', async ({ browser }
       await ada.getByRole('link', { name: 'From paper' }).click()
       await expect(ada.getByRole('heading', { name: `Order ${number}: enter from the paper` })).toBeVisible()
       await ada.goto(`/orders/${number}/bench`)
-      await workUntil(ada, /^Read the dipstick/)
-      await readLevel(ada, '0.20', '2')
-      await expect(ada.getByRole('status')).toContainText(/Wait \d+ min/)
-      await readLevel(ada, '0.60', '40')
-      await ada.getByRole('button', { name: 'Next step' }).click()
+      await workUntil(ada, /^Pour 10W-40/)
+      const engine = ((await ada.locator('header.head').textContent()) ?? '').includes('Port') ? 'port' : 'starboard'
+      await pour(ada)
+      await ada.goto(`/orders/${number}/bench?step=${engine}.first-reading.read`)
+      await expect(ada.getByRole('region', { name: 'Not yet' })).toContainText('Wait 6 min more')
+      await letTimePass(ada)
+      await ada.goto(`/orders/${number}/bench`)
       await workUntil(ada, null)
       await ada.getByRole('button', { name: 'Go to the release' }).click()
     },
@@ -103,6 +120,7 @@ test('the README’s tour does what it says in a fresh demo', async ({ browser }
   await step(
     "Release it: the record, the label, the next due. The board and the engine's log have changed.",
     async () => {
+      await ada.getByLabel('not measured').check()
       await ada.getByRole('textbox', { name: /^Remark/ }).fill('All as it should be.')
       await ada.getByRole('button', { name: 'Release the engines' }).click()
       await expect(ada.getByRole('heading', { name: `Service record · order ${number}` })).toBeVisible()

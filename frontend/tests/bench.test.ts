@@ -2,14 +2,19 @@ import { toSend, written } from '@/features/bench/oilLeft'
 import { describe, expect, it } from 'vitest'
 import { emptyLine, linesOf, type PaperLine } from '@/features/bench/paper'
 import { runningTimers } from '@/features/bench/timers'
-import type { Bench, OilLog, Step } from '@/shared/api/types'
+import type { Step } from '@/shared/api/types'
+import { instantOf } from '@/shared/units'
 import { aBench, anOperation, aStep } from './fixtures'
 
-function copied(step: Step, change: Partial<PaperLine>) {
+function lines(step: Step, change: Partial<PaperLine>) {
   const operation = anOperation('port.x', [step])
-  return linesOf({ step, operation, done: false, answer: null, wrenches: [] }, { ...emptyLine(), ...change }).map(
-    ({ kind, value }) => ({ kind, value }),
-  )
+  const timed = ['poured', 'level', 'first_level'].includes(step.entry)
+  const bench = { step, operation, done: false, answer: null, notYet: null, timed, wrenches: [] }
+  return linesOf(bench, { ...emptyLine(), ...change }, (time) => instantOf('2026-03-18', time, 'UTC'))
+}
+
+function copied(step: Step, change: Partial<PaperLine>) {
+  return lines(step, change).map(({ kind, value }) => ({ kind, value }))
 }
 
 describe('copying the paper in', () => {
@@ -73,16 +78,32 @@ describe('copying the paper in', () => {
   it('keeps reading, top-up and second reading in their order', () => {
     const kinds = copied(aStep('s', { entry: 'level' }), {
       reading: '0.3',
-      rest: '25',
       added: '150',
       secondReading: '0,65',
-      secondRest: '6',
     })
     expect(kinds).toEqual([
-      { kind: 'level', value: { reading: '0.3', restMin: 25 } },
+      { kind: 'level', value: { reading: '0.3' } },
       { kind: 'poured', value: { volume: { value: '150', unit: 'ml' } } },
-      { kind: 'level', value: { reading: '0.65', restMin: 6 } },
+      { kind: 'level', value: { reading: '0.65' } },
     ])
+  })
+
+  it('says when it was done where rests are counted from it, and that it is from the paper', () => {
+    const change = {
+      reading: '0.3',
+      time: '9:40',
+      added: '150',
+      addedTime: '9:45',
+      secondReading: '0.6',
+      secondTime: 'x',
+    }
+    const times = lines(aStep('s', { entry: 'level' }), change).map(({ doneAt, fromPaper }) => [doneAt, fromPaper])
+    expect(times).toEqual([
+      ['2026-03-18T09:40:00.000Z', true],
+      ['2026-03-18T09:45:00.000Z', true],
+      [null, true],
+    ])
+    expect(lines(aStep('s'), { ticked: true, time: '9:40' })[0]).not.toHaveProperty('doneAt')
   })
 
   it('puts a reason before all else', () => {
@@ -92,57 +113,36 @@ describe('copying the paper in', () => {
   })
 })
 
-describe('timers from the log', () => {
-  const drain = anOperation('port.drain-valve', [aStep('port.drain-valve.open'), aStep('port.drain-valve.look')], {
-    unattendedMin: 14,
-  })
-  const close = anOperation('port.close-valve', [aStep('port.close-valve.close')])
-  const entry = (stepId: string, at: string): Bench['entries'][number] => ({
-    uuid: stepId,
-    stepId,
-    kind: 'tick',
-    text: 'done',
-    corrects: null,
-    by: 'ada',
-    at,
-  })
-  const oil = (change: Partial<OilLog>): OilLog => ({
-    position: 'port',
-    inEngineMl: 4900,
-    hasRun: false,
-    lastEvent: 'pour',
-    eventAt: '2026-03-18T09:00:00Z',
-    reading: null,
-    advice: null,
-    ...change,
-  })
-  const minutes = (bench: Bench) =>
-    runningTimers(bench).map((timer) => [timer.text, (timer.endsAt - timer.startedAt) / 60_000])
-
-  it('drain runs from the last look at the oil until the drain is closed', () => {
-    const looked = entry('port.drain-valve.look', '2026-03-18T09:00:00Z')
-    expect(minutes(aBench([drain, close]))).toEqual([])
-    expect(minutes(aBench([drain, close], { entries: [looked] }))).toEqual([['Port draining', 14]])
+describe('timers', () => {
+  it('are those that the server counts, with their engine', () => {
+    const timer = {
+      position: 'port',
+      work: 'port.first-rest',
+      title: 'Let the oil settle',
+      from: '2026-03-18T09:00:00+00:00',
+      until: '2026-03-18T09:06:00+00:00',
+    }
+    expect(runningTimers(aBench([]))).toEqual([])
     expect(
-      minutes(aBench([drain, close], { entries: [looked, entry('port.close-valve.close', '2026-03-18T09:20:00Z')] })),
-    ).toEqual([])
+      runningTimers(aBench([], { timers: [timer] })).map((each) => [
+        each.text,
+        (each.endsAt - each.startedAt) / 60_000,
+      ]),
+    ).toEqual([['Port: let the oil settle', 6]])
+  })
+})
+
+describe('a time of the shop’s clock', () => {
+  it('is an instant, in winter and in summer', () => {
+    expect(instantOf('2026-03-18', '9:05', 'Europe/Rome')).toBe('2026-03-18T08:05:00.000Z')
+    expect(instantOf('2026-07-18', '09.05', 'Europe/Rome')).toBe('2026-07-18T07:05:00.000Z')
+    expect(instantOf('2026-03-18', '23:30', 'America/New_York')).toBe('2026-03-19T03:30:00.000Z')
   })
 
-  it('oil rests shorter after a pour than after a run', () => {
-    expect(minutes(aBench([], { oil: [oil({})] }))).toEqual([['Port resting', 6]])
-    expect(minutes(aBench([], { oil: [oil({ lastEvent: 'run', hasRun: true })] }))).toEqual([['Port resting', 25]])
-  })
-
-  it('rest is over once a reading is good', () => {
-    const advice = { advice: 'ok', waitMin: 0, amountMl: 0, reason: '' } as const
-    expect(minutes(aBench([], { oil: [oil({ advice })] }))).toEqual([])
-    expect(minutes(aBench([], { oil: [oil({ advice: { ...advice, advice: 'wait' } })] }))).toEqual([
-      ['Port resting', 6],
-    ])
-  })
-
-  it('there is no rest where no oil has gone in', () => {
-    expect(minutes(aBench([], { oil: [oil({ inEngineMl: 0 })] }))).toEqual([])
+  it('is none where nobody can read it as one', () => {
+    expect(['', '9', 'noon', '25:00', '9:61'].map((time) => instantOf('2026-03-18', time, 'UTC'))).toEqual(
+      Array(5).fill(null),
+    )
   })
 })
 
@@ -160,14 +160,17 @@ describe('what is left of the oil', () => {
   })
 
   it('is sent only once there is a figure for it', () => {
-    expect(toSend([pool], [{ opened: '11.892', left: ' ', unit: 'l' }], dot)).toEqual([])
-    expect(toSend([pool], [{ opened: '11,892', left: '0,9', unit: 'l' }], dot)).toEqual([
+    expect(toSend([pool], [{ opened: '11.892', left: ' ', unit: 'l', notMeasured: false }], dot)).toEqual([])
+    expect(toSend([pool], [{ opened: '11,892', left: '0,9', unit: 'l', notMeasured: false }], dot)).toEqual([
       {
         grade: '10W-40',
         performanceClass: 'VO-3',
         opened: { value: '11.892', unit: 'l' },
         leftOver: { value: '0.9', unit: 'l' },
       },
+    ])
+    expect(toSend([pool], [{ opened: '11.892', left: '', unit: 'l', notMeasured: true }], dot)).toEqual([
+      { grade: '10W-40', performanceClass: 'VO-3', opened: null, leftOver: null },
     ])
   })
 })

@@ -47,6 +47,7 @@ final readonly class WorkOrderDocument
             'day' => $order->request->visit->day->format('Y-m-d'),
             'place' => $order->request->visit->place->label(),
             'air' => $order->request->visit->air->text(),
+            'sharedLockout' => $order->request->visit->sharedLockout,
             'engines' => array_map(static function (EngineOrder $engine) use ($order, &$plates, &$uses): array {
                 $used = $uses[$engine->facts->kind] ??= UsedValues::of($engine, $order->request->procedures);
                 $kind = spl_object_id($engine->request->sheet).'|'.implode(',', $used);

@@ -44,11 +44,17 @@ final class Conflict extends \RuntimeException implements ExpectedError
         );
     }
 
-    public static function tooLateToCancel(int $number): self
+    /** @param list<string> $against what was done, or stands open */
+    public static function tooLateToCancel(int $number, array $against): self
     {
         return new self(
             'order.work_begun',
-            \sprintf('Work on order %d has begun: what was done has to stand in a record. Enter what could not be done, and release it.', $number),
+            \sprintf(
+                'Work on order %d has begun. %s Put back what is open; what was done has to stand in a record: '
+                .'enter what could not be done, and release it.',
+                $number,
+                implode(' ', $against),
+            ),
         );
     }
 

@@ -26,8 +26,22 @@ final readonly class DoctrineAccounts implements Accounts
         return array_map(static fn (AccountRecord $record): Account => $record->toShop(), $this->entities->getRepository(AccountRecord::class)->findBy([], ['username' => 'ASC']));
     }
 
+    public function setLead(Account $account, bool $lead): void
+    {
+        $record = $this->entities->find(AccountRecord::class, $account->username)
+            ?? throw CorruptRecord::in('account', $account->username, 'it is gone');
+        $record->lead = $lead;
+        $this->entities->flush();
+    }
+
     public function add(Account $account): void
     {
-        $this->entities->persist(new AccountRecord($account->username, $account->name, $account->role->value, $account->passwordHash));
+        $this->entities->persist(new AccountRecord(
+            $account->username,
+            $account->name,
+            $account->role->value,
+            $account->passwordHash,
+            $account->lead,
+        ));
     }
 }

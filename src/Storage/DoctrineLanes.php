@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FreshTack\Storage;
 
 use Doctrine\DBAL\Connection;
-use FreshTack\Core\Finding\Observation;
 use FreshTack\Shop\Bench\Tally;
 use FreshTack\Shop\Board\ClosedOrder;
 use FreshTack\Shop\Board\Lane;
@@ -103,7 +102,7 @@ final readonly class DoctrineLanes implements Lanes
             new Tally(
                 null === $row['steps'] ? 0 : Column::int($row, 'steps'),
                 Column::int($row, 'steps_done'),
-                null === $row['stopped_by'] ? null : Observation::from(Column::text($row, 'stopped_by')),
+                null === $row['stopped_by'] ? null : Column::text($row, 'stopped_by'),
             ),
             Column::text($row, 'opened_by'),
             null === $row['technician'] ? null : Column::text($row, 'technician'),

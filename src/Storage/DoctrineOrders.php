@@ -7,6 +7,7 @@ namespace FreshTack\Storage;
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\OptimisticLockException;
+use FreshTack\Core\Bench\Outcome;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Order\OrderBuilder;
 use FreshTack\Core\Reading\Cursor;
@@ -176,11 +177,11 @@ final readonly class DoctrineOrders implements Orders
         $record->status = $status->value;
         $record->steps = $tally->steps;
         $record->stepsDone = $tally->stepsDone;
-        $record->stoppedBy = $tally->stoppedBy?->value;
+        $record->stoppedBy = $tally->stoppedBy;
         $this->entities->flush();
     }
 
-    public function release(int $number, int $version, string $record, string $by, \DateTimeImmutable $at): OrderFile
+    public function release(int $number, int $version, string $record, array $outcomes, string $by, \DateTimeImmutable $at): OrderFile
     {
         $order = $this->lock($number, $version);
         $order->status = OrderStatus::Released->value;
@@ -188,8 +189,12 @@ final readonly class DoctrineOrders implements Orders
         $order->releasedBy = $by;
         $order->releasedAt = $at;
         $order->recordSeal = $this->seals->record($order);
+        $ended = [];
+        foreach ($outcomes as $outcome) {
+            $ended[$outcome->task->position->value][$outcome->task->task->value] = $outcome->outcome->value;
+        }
         foreach ($this->entities->getRepository(OrderLineRecord::class)->findBy(['workOrder' => $number, 'status' => 'issued']) as $line) {
-            $line->status = 'done';
+            $line->status = $ended[$line->engine->position][$line->task] ?? Outcome::Open->value;
         }
         $this->entities->flush();
 

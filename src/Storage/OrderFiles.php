@@ -66,12 +66,21 @@ final readonly class OrderFiles
         try {
             $value = Cursor::over(Json::decode($record->value));
             $content = EntryReader::content(EntryKind::from($record->kind), $value);
+            $told = EntryReader::told($value->at('told'));
             $value->flaws->throwIfAny();
         } catch (ExpectedError $error) {
             throw CorruptRecord::in('bench_entry', $record->uuid, $error->getMessage(), $error);
         }
 
-        return new Entry($record->uuid, $record->stepId, $content ?? throw CorruptRecord::in('bench_entry', $record->uuid, 'no value'), $record->corrects, $record->account, $record->receivedAt);
+        return new Entry(
+            $record->uuid,
+            $record->stepId,
+            $content ?? throw CorruptRecord::in('bench_entry', $record->uuid, 'no value'),
+            $record->corrects,
+            $record->account,
+            $record->receivedAt,
+            $told,
+        );
     }
 
     /**

@@ -391,6 +391,16 @@ final class Mix
     {
         $number = $this->order($this->chance(50) ? 'issued' : 'in_work', 3);
         $bench = $this->seen('ada', "/api/orders/$number/bench");
+        $parts = $bench->at('document')->isNull() ? [] : GoodDay::parts($bench);
+        $held = array_map(
+            static fn (Cursor $each): array => ['number' => $each->at('number')->raw(), 'engine' => $each->at('engine')->raw()],
+            $this->seen('ada', "/api/orders/$number/cart")->at('confirmed')->list(),
+        );
+        foreach ($parts as $part) {
+            if (!\in_array($part, $held, true)) {
+                return ['ada', 'POST', "/api/orders/$number/cart", $part];
+            }
+        }
         $done = $bench->at('steps')->isNull() ? [] : array_column(array_filter(
             array_map(static fn (Cursor $step): array => (array) $step->raw(), $bench->at('steps')->list()),
             static fn (array $step): bool => true === $step['done'],

@@ -164,6 +164,19 @@ abstract class ApiTestCase extends WebTestCase
         return $number;
     }
 
+    /** Everything that comes before a step, entered by the technician, who stays signed in. */
+    protected function workUntil(int $number, string $stepId): Cursor
+    {
+        $this->signIn('ada');
+        $bench = $this->call('GET', "/api/orders/$number/bench");
+        $this->holdParts($bench);
+        $before = GoodDay::before($bench, $stepId);
+        $bench = $this->call('POST', "/api/orders/$number/entries", ['entries' => $before]);
+        self::assertSame(200, $this->status);
+
+        return $bench;
+    }
+
     /** The bench of the same order with its whole job entered by the technician, who stays signed in. */
     protected function workedTwin(): Cursor
     {
@@ -185,7 +198,7 @@ abstract class ApiTestCase extends WebTestCase
         $this->call(
             'POST',
             "/api/orders/$number/release",
-            ['version' => $bench->at('order')->at('version')->raw(), 'remark' => 'All well.'],
+            ['version' => $bench->at('order')->at('version')->raw(), 'remark' => 'All well.', 'oil' => GoodDay::oilLeft($bench)],
         );
         self::assertSame(200, $this->status);
 
@@ -202,10 +215,21 @@ abstract class ApiTestCase extends WebTestCase
         return GoodDay::entry($stepId, $kind, $value, $corrects);
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<array<string, mixed>> after every part was held against its engine */
     protected function wholeJob(Cursor $bench): array
     {
+        $this->holdParts($bench);
+
         return GoodDay::wholeJob($bench);
+    }
+
+    protected function holdParts(Cursor $bench): void
+    {
+        $number = $bench->at('order')->at('number')->int(1, \PHP_INT_MAX);
+        foreach (GoodDay::parts($bench) as $part) {
+            $this->call('POST', "/api/orders/$number/cart", $part);
+            self::assertSame(200, $this->status);
+        }
     }
 
     /** @return list<string> pointers of the errors of the last answer */

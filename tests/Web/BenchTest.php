@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Tests\Web;
 
 use FreshTack\Core\Reading\Cursor;
+use FreshTack\Tests\Support\GoodDay;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class BenchTest extends ApiTestCase
@@ -15,14 +16,18 @@ final class BenchTest extends ApiTestCase
         $this->signIn('ada');
         $bench = $this->call('POST', "/api/orders/$number/entries", ['entries' => $this->wholeJob($this->call('GET', "/api/orders/$number/bench"))]);
         self::assertSame([200, []], [$this->status, array_filter($bench->at('steps')->list(), static fn (Cursor $step): bool => true !== $step->at('done')->raw())]);
-        $this->call('POST', "/api/orders/$number/release", ['version' => $bench->at('order')->at('version')->raw(), 'remark' => 'All well.']);
+        $this->call(
+            'POST',
+            "/api/orders/$number/release",
+            ['version' => $bench->at('order')->at('version')->raw(), 'remark' => 'All well.', 'oil' => GoodDay::oilLeft($bench)],
+        );
         self::assertSame(200, $this->status);
 
         $record = $this->call('GET', "/api/orders/$number/record");
         $port = $record->at('engines')->at(0);
         // 611.4 h + 160 h; 18 Mar 2026 + 12 months
         self::assertSame(['771.4', '2027-03-18'], [$port->at('tasks')->at(0)->at('nextHours')->raw(), $port->at('tasks')->at(0)->at('nextDay')->raw()]);
-        self::assertSame(['0.6', 5400], [$port->at('oil')->at('level')->raw(), $port->at('oil')->at('inEngineMl')->raw()]);
+        self::assertSame(['0.6', 4900], [$port->at('oil')->at('level')->raw(), $port->at('oil')->at('inEngineMl')->raw()]);
         self::assertSame(['QV-50318'], array_map(static fn (Cursor $part): string => $part->at('number')->string(), $port->at('parts')->list()));
         self::assertContains('8.5 N·m with another torque wrench (the shop\'s are away)', array_map(static fn (Cursor $entry): string => $entry->at('text')->string(), $port->at('entries')->list()));
 
@@ -68,7 +73,7 @@ final class BenchTest extends ApiTestCase
     public function testEmulsifiedOilStopsTheJobAndTheBoardSaysSo(): void
     {
         $number = $this->issuedTwin();
-        $this->signIn('ada');
+        $this->workUntil($number, 'port.drain-valve.look');
         $bench = $this->enter($number, $this->entry('port.drain-valve.look', 'observation', ['observation' => 'oil_emulsified']));
         self::assertSame(['stopped', 'oil_emulsified'], [$bench->at('order')->at('status')->raw(), $bench->at('stoppedBy')->at('value')->raw()]);
         $problem = $this->enter($number, $this->entry('port.close-valve.close', 'torque', ['torque' => '8.5', 'unit' => 'nm', 'wrench' => 'TW-1']));
@@ -87,23 +92,227 @@ final class BenchTest extends ApiTestCase
         self::assertSame(['bench.stopped', 'bench.decided'], $this->entities()->getConnection()->fetchFirstColumn('SELECT action FROM audit_entry WHERE subject = ? AND action LIKE \'bench.%\' ORDER BY id', ["order $number"]));
     }
 
-    public function testTheLevelAdvisorRefusesATopUpOnAnUnsettledReading(): void
+    public function testAReadingTooSoonIsRefusedAndTheStepSaysFromWhenOnItMayBeDone(): void
+    {
+        $number = $this->issuedTwin();
+        $this->workUntil($number, 'port.fill.pour');
+        $bench = $this->enter(
+            $number,
+            $this->entry('port.fill.pour', 'poured', ['volume' => ['value' => '4.9', 'unit' => 'l']]),
+            $this->entry('port.fill.cap', 'tick'),
+        );
+        $step = $this->step($bench, 'port.first-rest.rest');
+        $poured = $bench->at('now')->string();
+        $settled = (new \DateTimeImmutable($poured))->modify('+6 minutes')->format(\DATE_ATOM);
+        self::assertSame(
+            ['Port: the oil has not rested long enough. Wait 6 min more.', $settled],
+            [$step->at('notYet')->at('why')->raw(), $step->at('notYet')->at('until')->raw()],
+        );
+        self::assertContains(
+            ['port', 'Let the oil settle', $poured, $settled],
+            array_map(static fn (Cursor $timer): array => [
+                $timer->at('position')->raw(),
+                $timer->at('title')->raw(),
+                $timer->at('from')->raw(),
+                $timer->at('until')->raw(),
+            ], $bench->at('timers')->list()),
+        );
+
+        $problem = $this->enter($number, $this->entry('port.first-reading.read', 'level', ['reading' => '0.10']));
+        self::assertSame(422, $this->status);
+        self::assertStringContainsString('Wait 6 min more', $problem->at('detail')->string());
+        $problem = $this->enter($number, $this->entry('port.first-reading.read', 'level', ['reading' => '0.10', 'restMin' => 40]));
+        self::assertStringContainsString('leave the minutes out', $problem->at('detail')->string());
+
+        $bench = $this->enter($number, $this->entry('port.first-rest.rest', 'waited', ['minutes' => 6]));
+        self::assertSame($settled, $bench->at('now')->raw());
+        self::assertNull($this->step($bench, 'port.first-rest.rest')->at('notYet')->raw());
+    }
+
+    public function testOnlyADemoLetsTimePass(): void
+    {
+        $number = $this->issuedTwin();
+        self::ensureKernelShutdown();
+        $_SERVER['FRESH_TACK_DEMO'] = $_ENV['FRESH_TACK_DEMO'] = '0';
+        try {
+            $this->client = self::createClient();
+            $this->signIn('ada');
+            $this->enter($number, $this->entry('rig.place.level', 'waited', ['minutes' => 6]));
+        } finally {
+            $_SERVER['FRESH_TACK_DEMO'] = $_ENV['FRESH_TACK_DEMO'] = '1';
+        }
+
+        self::assertContains($this->status, [404, 422]);
+    }
+
+    public function testAGateIsAskedOfEveryEntryAndWhatHappenedAllTheSameIsTakenAndStopsTheWork(): void
+    {
+        $number = $this->issuedTwin();
+        $this->workUntil($number, 'port.close-valve.close');
+        $pour = $this->entry('port.fill.pour', 'poured', ['volume' => ['value' => '4.9', 'unit' => 'l']]);
+        $problem = $this->enter($number, $pour);
+        self::assertSame(
+            [422, 'Port: the drain is still open. First: “Close the drain valve” (Port).'],
+            [$this->status, $problem->at('detail')->raw()],
+        );
+
+        $bench = $this->enter($number, [...$pour, 'happened' => true]);
+        self::assertSame([200, 'stopped', 'happened', 'port'], [
+            $this->status,
+            $bench->at('order')->at('status')->raw(),
+            $bench->at('stoppedBy')->at('value')->raw(),
+            $bench->at('stoppedBy')->at('position')->raw(),
+        ]);
+        self::assertSame(
+            'Port: the drain is still open. First: “Close the drain valve” (Port).',
+            $bench->at('stoppedBy')->at('meaning')->raw(),
+        );
+        self::assertTrue($bench->at('entries')->at(0)->at('happened')->raw());
+        // sent once more it is the same entry
+        $this->enter($number, [...$pour, 'happened' => true]);
+        self::assertSame(200, $this->status);
+        // the board says so, and the drain may still be closed
+        self::assertSame('Happened all the same', array_values(array_filter(
+            $this->call('GET', '/api/board')->at('lanes')->at(2)->at('orders')->list(),
+            static fn (Cursor $order): bool => $number === $order->at('number')->raw(),
+        ))[0]->at('stoppedBy')->raw());
+        $this->enter(
+            $number,
+            $this->entry('port.close-valve.close', 'torque', ['torque' => '8.5', 'unit' => 'nm', 'wrench' => 'TW-1, 5–25 N·m']),
+        );
+        self::assertSame(200, $this->status);
+    }
+
+    public function testAPartThatNobodyHasHeldAgainstItsEngineIsNotFitted(): void
     {
         $number = $this->issuedTwin();
         $this->signIn('ada');
-        $this->enter($number, $this->entry('port.fill.pour', 'poured', ['volume' => ['value' => '4.9', 'unit' => 'l']]));
-        $bench = $this->enter($number, $this->entry('port.first-reading.read', 'level', ['reading' => '0.10', 'restMin' => 1]));
-        self::assertSame(['wait', 5], [$bench->at('oil')->at(0)->at('advice')->at('advice')->raw(), $bench->at('oil')->at(0)->at('advice')->at('waitMin')->raw()]);
-        $problem = $this->enter($number, $this->entry('port.first-reading.read', 'poured', ['volume' => ['value' => '200', 'unit' => 'ml']]));
+        $this->call('POST', "/api/orders/$number/cart", ['number' => 'QV-50644', 'engine' => 'Starboard']);
+        $before = GoodDay::before($this->call('GET', "/api/orders/$number/bench"), 'port.filter-off.shut');
+        $bench = $this->call('POST', "/api/orders/$number/entries", ['entries' => $before]);
+        $why = 'Nobody has held QV-50318 against this engine yet: do that at the cart first.';
+        self::assertSame(
+            $why,
+            $this->step($bench, 'port.filter-off.shut')->at('notYet')->at('why')->raw(),
+            'the old filter stays on until the new one is there',
+        );
+        $problem = $this->enter($number, $this->entry('port.filter-off.shut', 'tick'));
+        self::assertSame([422, $why], [$this->status, $problem->at('detail')->raw()]);
 
+        $this->call('POST', "/api/orders/$number/cart", ['number' => 'QV-50644', 'engine' => 'Port']);
+        $this->enter($number, $this->entry('port.filter-off.shut', 'tick'));
+        self::assertSame(422, $this->status, 'that is the number of the engine beside it');
+        $this->call('POST', "/api/orders/$number/cart", ['number' => 'QV-50318', 'engine' => 'Port']);
+        $this->enter($number, $this->entry('port.filter-off.shut', 'tick'));
+        self::assertSame(200, $this->status);
+    }
+
+    public function testAnOrderIsParkedAndWhateverIsEnteredNextGoesOnWithIt(): void
+    {
+        $number = $this->issuedTwin();
+        $this->workUntil($number, 'port.fill.pour');
+        $bench = $this->enter($number, $this->entry(
+            'port.fill.pour',
+            'parked',
+            ['waitsFor' => 'night', 'text' => 'The drum is empty.', 'until' => '2026-03-19T07:00:00Z'],
+        ));
+        self::assertSame(['parked', 'ada', 'over night, The drum is empty.', '2026-03-19T07:00:00+00:00'], [
+            $bench->at('order')->at('status')->raw(),
+            $bench->at('parked')->at('by')->raw(),
+            $bench->at('parked')->at('why')->raw(),
+            $bench->at('parked')->at('until')->raw(),
+        ]);
+        $lane = array_map(
+            static fn (Cursor $order): array => [$order->at('number')->raw(), $order->at('status')->raw()],
+            $this->call('GET', '/api/board')->at('lanes')->at(2)->at('orders')->list(),
+        );
+        self::assertContains([$number, 'parked'], $lane);
+        $bench = $this->enter($number, $this->entry('port.fill.pour', 'note', ['text' => 'A drum has come.']));
+        self::assertSame('parked', $bench->at('order')->at('status')->raw());
+        $bench = $this->enter($number, $this->entry('port.fill.pour', 'poured', ['volume' => ['value' => '4.9', 'unit' => 'l']]));
+        self::assertSame(['in_work', null], [$bench->at('order')->at('status')->raw(), $bench->at('parked')->raw()]);
+        $problem = $this->enter($number, $this->entry('port.fill.pour', 'parked', ['waitsFor' => 'other', 'text' => ' ']));
+        self::assertSame([422, ['/entries/0/value/text']], [$this->status, self::pointers($problem)]);
+    }
+
+    public function testWhatCouldBeEnteredAsUsualIsNotMarked(): void
+    {
+        $number = $this->issuedTwin();
+        $this->signIn('ada');
+        $problem = $this->enter($number, [...$this->entry('rig.place.level', 'tick'), 'happened' => true]);
+
+        self::assertSame([422, 'Nothing speaks against this: enter it as usual.'], [$this->status, $problem->at('detail')->raw()]);
+    }
+
+    public function testQuartsTypedAsLitresAreAskedAbout(): void
+    {
+        $number = $this->issuedTwin();
+        $this->workUntil($number, 'port.fill.pour');
+        $problem = $this->enter($number, $this->entry('port.fill.pour', 'poured', ['volume' => ['value' => '5.19', 'unit' => 'l']]));
         self::assertSame(422, $this->status);
-        self::assertStringStartsWith('No oil goes in on an unsettled reading. Wait 5 min', $problem->at('detail')->string());
+        self::assertStringContainsString('Which unit was it?', $problem->at('detail')->string());
+        foreach ([['500', 'l'], ['49', 'l'], ['12.6', 'us_qt']] as [$value, $unit]) {
+            $problem = $this->enter($number, $this->entry('port.fill.pour', 'poured', ['volume' => ['value' => $value, 'unit' => $unit]]));
+            self::assertSame(422, $this->status, $value);
+            self::assertStringContainsString('more than this engine takes', $problem->at('detail')->string());
+        }
+        $this->enter($number, $this->entry('port.fill.pour', 'poured', ['volume' => ['value' => '5.19', 'unit' => 'us_qt']]));
+        self::assertSame(200, $this->status);
+    }
+
+    public function testFromPaperTheOrderOfWorkIsJudgedAndTimesAreAskedForRunsPoursAndReadings(): void
+    {
+        $number = $this->issuedTwin();
+        $this->signIn('ada');
+        $bench = $this->call('GET', "/api/orders/$number/bench");
+        $this->holdParts($bench);
+        $this->enter($number, $this->entry('rig.place.level', 'waited', ['minutes' => 300]));
+        $timed = array_map(
+            static fn (Cursor $step): mixed => $step->at('id')->raw(),
+            array_filter($bench->at('steps')->list(), static fn (Cursor $step): bool => true === $step->at('timed')->raw()),
+        );
+        self::assertSame(
+            [
+                'port.warm-up.start',
+                'port.warm-up.stop',
+                'port.fill.pour',
+                'port.first-reading.read',
+                'port.run.start',
+                'port.leak-check.stop',
+                'port.reading.read',
+            ],
+            array_values(array_filter($timed, static fn (mixed $id): bool => \is_string($id) && str_starts_with($id, 'port.'))),
+        );
+        $until = GoodDay::paper(GoodDay::before($bench, 'port.first-reading.read'), $timed, '09:10');
+        $poured = array_column($until, 'doneAt', 'stepId')['port.fill.pour'];
+        self::assertIsString($poured);
+        $after = static fn (string $minutes): string => (new \DateTimeImmutable($poured))
+            ->modify("$minutes minutes")->format('Y-m-d\TH:i:s\Z');
+        $answer = $this->call('POST', "/api/orders/$number/entries", ['entries' => $until]);
+        self::assertSame(200, $this->status, (string) json_encode($answer->raw()));
+
+        $read = [...$this->entry('port.first-reading.read', 'level', ['reading' => '0.60']), 'fromPaper' => true];
+        $tries = [
+            [$read, 'Say when this was done'],
+            [[...$read, 'doneAt' => $after('+3')], 'Wait 3 min more'],
+            [[...$read, 'doneAt' => $after('-3')], 'done before what stands above it'],
+            [[...$read, 'doneAt' => '2026-03-18T14:30:00Z'], 'still to come'],
+            [[...$read, 'doneAt' => '2026-03-18T08:30:00Z'], 'before the order was issued'],
+        ];
+        foreach ($tries as [$entry, $told]) {
+            self::assertStringContainsString($told, $this->enter($number, $entry)->at('detail')->string());
+        }
+        $bench = $this->enter($number, [...$read, 'doneAt' => $after('+6')]);
+        self::assertSame(
+            [200, 'level 0.6 after 6 min of rest'],
+            [$this->status, $this->step($bench, 'port.first-reading.read')->at('answer')->raw()],
+        );
     }
 
     public function testTheSameEntrySentTwiceCountsOnce(): void
     {
         $number = $this->issuedTwin();
-        $this->signIn('ada');
+        $this->workUntil($number, 'port.fill.pour');
         $entry = $this->entry('port.fill.pour', 'poured', ['volume' => ['value' => '4.9', 'unit' => 'l']]);
         $this->enter($number, $entry);
         $bench = $this->enter($number, $entry);
@@ -114,7 +323,7 @@ final class BenchTest extends ApiTestCase
     public function testOilIsNotPouredInTwiceAndTheSecondHearsOfTheFirst(): void
     {
         $number = $this->issuedTwin();
-        $this->signIn('ada');
+        $this->workUntil($number, 'port.fill.pour');
         $this->enter($number, $this->entry('port.fill.pour', 'poured', ['volume' => ['value' => '4.9', 'unit' => 'l']]));
         $this->signIn('mora');
         $problem = $this->enter($number, $this->entry('port.fill.pour', 'poured', ['volume' => ['value' => '4.9', 'unit' => 'l']]));
@@ -139,7 +348,7 @@ final class BenchTest extends ApiTestCase
     public function testATorqueIsSetWithAWrenchThatReachesItOrItIsSaidWhyNot(array $value, int $status, string $told): void
     {
         $number = $this->issuedTwin();
-        $this->signIn('ada');
+        $this->workUntil($number, 'port.close-valve.close');
         $bench = $this->call('GET', "/api/orders/$number/bench");
         $step = array_values(array_filter($bench->at('steps')->list(), static fn (Cursor $each): bool => 'port.close-valve.close' === $each->at('id')->raw()))[0];
         self::assertSame(['TW-1, 5–25 N·m'], $step->at('wrenches')->raw());
@@ -152,7 +361,7 @@ final class BenchTest extends ApiTestCase
     public function testACorrectionLeavesTheStopAndTheBoardKeepsIt(): void
     {
         $number = $this->issuedTwin();
-        $this->signIn('ada');
+        $this->workUntil($number, 'port.drain-valve.look');
         $wrong = $this->entry('port.drain-valve.look', 'observation', ['observation' => 'oil_emulsified']);
         $this->enter($number, $wrong);
         $bench = $this->enter($number, $this->entry('port.drain-valve.look', 'observation', ['observation' => 'oil_black'], \is_string($wrong['uuid']) ? $wrong['uuid'] : null));
@@ -189,23 +398,24 @@ final class BenchTest extends ApiTestCase
     public function testACorrectionNamesWhatItCorrects(): void
     {
         $number = $this->issuedTwin();
-        $this->signIn('ada');
-        $wrong = $this->entry('port.fill.pour', 'poured', ['volume' => ['value' => '49', 'unit' => 'l']]);
+        $this->workUntil($number, 'port.fill.pour');
+        $wrong = $this->entry('port.fill.pour', 'poured', ['volume' => ['value' => '4.0', 'unit' => 'l']]);
         $this->enter($number, $wrong);
         $bench = $this->enter($number, $this->entry('port.fill.pour', 'poured', ['volume' => ['value' => '4.9', 'unit' => 'l']], \is_string($wrong['uuid']) ? $wrong['uuid'] : null));
 
-        self::assertSame([4900, 2], [$bench->at('oil')->at(0)->at('inEngineMl')->raw(), \count($bench->at('entries')->list())]);
+        self::assertSame([4900, 1], [$bench->at('oil')->at(0)->at('inEngineMl')->raw(), \count($bench->at('entries')->list())]);
     }
 
     public function testOneBadEntryKeepsTheWholeBatchOut(): void
     {
         $number = $this->issuedTwin();
-        $this->signIn('ada');
+        $this->workUntil($number, 'port.close-valve.close');
+        $before = $this->call('GET', "/api/orders/$number/bench")->at('entries')->raw();
         $problem = $this->enter($number, $this->entry('rig.place.level', 'tick'), $this->entry('port.close-valve.close', 'torque', ['torque' => '85', 'unit' => 'nm', 'wrench' => 'TW-1']));
         self::assertSame([422, ['/entries/1']], [$this->status, self::pointers($problem)]);
         self::assertStringContainsString('85 N·m is outside 7 – 10 N·m', $problem->at('detail')->string());
 
-        self::assertSame([], $this->call('GET', "/api/orders/$number/bench")->at('entries')->list());
+        self::assertSame($before, $this->call('GET', "/api/orders/$number/bench")->at('entries')->raw());
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */
@@ -273,6 +483,80 @@ final class BenchTest extends ApiTestCase
         self::assertSame(409, $this->status);
         $this->call('POST', "/api/orders/$number/release", ['version' => $bench->at('order')->at('version')->raw(), 'remark' => '']);
         self::assertSame(409, $this->status);
+    }
+
+    /** A seized drain could be neither released, nor dropped, nor cancelled; "could not" was recorded as done. */
+    public function testAnEngineThatCantBeMadeWholeIsLetGoByALeadAndNothingIsRecordedAsDone(): void
+    {
+        $number = $this->issuedTwin();
+        $this->workUntil($number, 'port.close-valve.close');
+        $bench = $this->enter(
+            $number,
+            $this->entry('port.close-valve.close', 'not_done', ['text' => 'thread stripped', 'cause' => 'damaged']),
+        );
+        foreach ($this->starboardIn($bench, $number) as $entry) {
+            $bench = $this->enter($number, $entry);
+            self::assertSame(200, $this->status);
+        }
+        $unfit = [['position' => 'port', 'why' => 'Drain thread stripped; stays on the lift.']];
+        $body = [
+            'version' => $bench->at('order')->at('version')->raw(),
+            'remark' => '',
+            'oil' => GoodDay::notMeasured($bench),
+            'unfit' => $unfit,
+        ];
+        $problem = $this->call('POST', "/api/orders/$number/release", $body);
+        self::assertSame([422, ['/unfit']], [$this->status, self::pointers($problem)]);
+        self::assertSame(
+            'An engine that is not fit to run is let go by a lead or a manager.',
+            $problem->at('errors')->at(0)->at('detail')->raw(),
+        );
+
+        $this->signIn('mora');
+        $problem = $this->call('POST', "/api/orders/$number/release", [...$body, 'unfit' => []]);
+        self::assertContains('/unfit/port', self::pointers($problem));
+        $this->call('POST', "/api/orders/$number/release", $body);
+        self::assertSame(200, $this->status);
+
+        $record = $this->call('GET', "/api/orders/$number/record");
+        [$port, $starboard] = [$record->at('engines')->at(0), $record->at('engines')->at(1)];
+        self::assertSame('Drain thread stripped; stays on the lift.', $port->at('unfit')->at('why')->raw());
+        self::assertContains('The drain is still open.', (array) $port->at('unfit')->at('open')->raw());
+        self::assertNull($port->at('tasks')->at(0)->at('nextDay')->raw());
+        self::assertSame([], $port->at('parts')->raw(), 'its filter was not fitted');
+        self::assertSame([null, 'done', '2027-03-18'], [
+            $starboard->at('unfit')->raw(),
+            $starboard->at('tasks')->at(0)->at('outcome')->raw(),
+            $starboard->at('tasks')->at(0)->at('nextDay')->raw(),
+        ]);
+        $boat = $this->call('GET', '/api/boats/'.$this->boatId('Brisk Tern'));
+        $evidence = array_map(fn (Cursor $engine): array => array_map(
+            static fn (Cursor $done): mixed => $done->at('evidence')->raw(),
+            $this->call('GET', '/api/engines/'.$engine->at('id')->int(1, \PHP_INT_MAX).'/log')->at('done')->list(),
+        ), $boat->at('engines')->list());
+        self::assertNotContains("order $number", $evidence[0]);
+        self::assertContains("order $number", $evidence[1]);
+        $this->call('GET', "/api/orders/$number/record.pdf");
+        self::assertSame(200, $this->status);
+    }
+
+    /** @return iterable<array<string, mixed>> what is left to be done at the starboard engine, in its order */
+    private function starboardIn(Cursor $bench, int $number): iterable
+    {
+        $whole = GoodDay::wholeJob($this->call('GET', "/api/orders/$number/bench"));
+        $done = array_map(
+            static fn (Cursor $step): mixed => $step->at('id')->raw(),
+            array_filter($bench->at('steps')->list(), static fn (Cursor $step): bool => true === $step->at('done')->raw()),
+        );
+
+        return array_filter($whole, static fn (array $entry): bool => \is_string($entry['stepId'])
+            && str_starts_with($entry['stepId'], 'starboard.')
+            && !\in_array($entry['stepId'], $done, true));
+    }
+
+    private function step(Cursor $bench, string $id): Cursor
+    {
+        return array_values(array_filter($bench->at('steps')->list(), static fn (Cursor $step): bool => $id === $step->at('id')->raw()))[0];
     }
 
     /** @param array<string, mixed> ...$entries */

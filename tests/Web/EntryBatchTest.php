@@ -9,6 +9,7 @@ use FreshTack\Core\Reading\Flaw;
 use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Shop\Bench\StoredEntry;
 use FreshTack\Tests\Support\Book;
+use FreshTack\Web\Http\BenchRights;
 use FreshTack\Web\Http\EntryBatch;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -38,7 +39,12 @@ final class EntryBatchTest extends TestCase
         yield 'a count below zero' => [['entries', 0, 'deviceSequence'], -1, '/entries/0/deviceSequence'];
         yield 'a clock in words' => [['entries', 0, 'deviceAt'], 'noon', '/entries/0/deviceAt'];
         yield 'no step' => [['entries', 0, 'stepId'], '', '/entries/0/stepId'];
-        yield 'a level without its rest' => [['entries', 0, 'value'], ['reading' => '0.5'], '/entries/0/value/restMin'];
+        yield 'a level with its rest in words' => [
+            ['entries', 0, 'value'],
+            ['reading' => '0.5', 'restMin' => 'long'],
+            '/entries/0/value/restMin',
+        ];
+        yield 'a time in words' => [['entries', 0, 'doneAt'], 'noon', '/entries/0/doneAt'];
         yield 'something beside the entries' => [['colour'], 'green', '/colour'];
     }
 
@@ -75,7 +81,12 @@ final class EntryBatchTest extends TestCase
     private static function read(array $batch): array
     {
         $cursor = Cursor::over($batch);
-        $read = EntryBatch::read($cursor, 'ada', new \DateTimeImmutable('2026-03-18 09:00', new \DateTimeZone('UTC')), true, true);
+        $read = EntryBatch::read(
+            $cursor,
+            'ada',
+            new \DateTimeImmutable('2026-03-18 09:00', new \DateTimeZone('UTC')),
+            new BenchRights(true, true, true, false),
+        );
         $cursor->flaws->throwIfAny();
 
         return $read;
@@ -89,7 +100,7 @@ final class EntryBatchTest extends TestCase
     private static function flaws(array $batch, bool $mayWork, bool $mayDecide): array
     {
         $cursor = Cursor::over($batch);
-        EntryBatch::read($cursor, 'ada', new \DateTimeImmutable('2026-03-18 09:00'), $mayWork, $mayDecide);
+        EntryBatch::read($cursor, 'ada', new \DateTimeImmutable('2026-03-18 09:00'), new BenchRights($mayWork, $mayDecide, false, false));
         try {
             $cursor->flaws->throwIfAny();
         } catch (InvalidDocument $error) {

@@ -148,7 +148,20 @@ final class HoleAndFlagTest extends ApiTestCase
         $connection = $this->entities()->getConnection();
         $document = $connection->fetchOne('SELECT document FROM work_order WHERE number = ?', [$number]);
         self::assertIsString($document);
-        $added = array_flip(['action', 'measure', 'lubricants', 'secondHandMin', 'presenceMin', 'changes', 'secondHandSold', 'effects', 'people', 'needs', 'presenceEndMin']);
+        $added = array_flip([
+            'sharedLockout',
+            'action',
+            'measure',
+            'lubricants',
+            'secondHandMin',
+            'presenceMin',
+            'changes',
+            'secondHandSold',
+            'effects',
+            'people',
+            'needs',
+            'presenceEndMin',
+        ]);
         $without = static function (mixed $value) use (&$without, $added): mixed {
             return match (true) {
                 $value instanceof \stdClass => (object) array_map($without, array_diff_key((array) $value, $added)),
@@ -156,7 +169,11 @@ final class HoleAndFlagTest extends ApiTestCase
                 default => $value,
             };
         };
-        $earlier = str_replace('work-order/2', 'work-order/1', Json::encode($without(json_decode($document))));
+        $earlier = str_replace(
+            ['work-order/2', '"arrival_level"'],
+            ['work-order/1', '"tick"'],
+            Json::encode($without(json_decode($document))),
+        );
         $connection->executeStatement('UPDATE work_order SET document = ? WHERE number = ?', [$earlier, $number]);
         $this->entities()->clear();
     }

@@ -42,7 +42,7 @@ final class SealTest extends ApiTestCase
     public static function changes(): iterable
     {
         yield 'an entry says something else' => [
-            "UPDATE bench_entry SET value = REPLACE(value, '5.4', '4.4') WHERE work_order_id = N AND kind = 'poured'",
+            "UPDATE bench_entry SET value = REPLACE(value, '4900', '4.4') WHERE work_order_id = N AND kind = 'poured'",
             'entry',
         ];
         yield 'an entry is by somebody else' => [
@@ -64,7 +64,7 @@ final class SealTest extends ApiTestCase
             'is not what was written',
         ];
         yield 'the frozen order' => [
-            "UPDATE work_order SET document = REPLACE(document, '5.4', '6.4') WHERE number = N",
+            "UPDATE work_order SET document = REPLACE(document, '4900', '6.4') WHERE number = N",
             'the issued order is not what was written',
         ];
         yield 'the record' => [

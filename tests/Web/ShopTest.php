@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Tests\Web;
 
 use FreshTack\Core\Reading\Cursor;
+use FreshTack\Tests\Support\GoodDay;
 
 /** The board, the lists and the shop itself. */
 final class ShopTest extends ApiTestCase
@@ -92,9 +93,16 @@ final class ShopTest extends ApiTestCase
         $this->call('POST', "/api/orders/$number/issue", ['version' => $file->at('version')->raw()]);
         $this->signIn('ada');
         $entries = array_map(static fn (array $entry): array => 'poured' === $entry['kind'] ? [...$entry, 'value' => ['volume' => ['value' => '3.1', 'unit' => 'l']]] : $entry, $this->wholeJob($this->call('GET', "/api/orders/$number/bench")));
-        $rested = array_map(static fn (array $entry): array => 'level' === $entry['kind'] ? [...$entry, 'value' => ['reading' => '0.55', 'restMin' => 40]] : $entry, $entries);
+        $rested = array_map(
+            static fn (array $entry): array => 'level' === $entry['kind'] ? [...$entry, 'value' => ['reading' => '0.55']] : $entry,
+            $entries,
+        );
         $bench = $this->call('POST', "/api/orders/$number/entries", ['entries' => $rested]);
-        $this->call('POST', "/api/orders/$number/release", ['version' => $bench->at('order')->at('version')->raw(), 'remark' => 'The rest stays with the boat.']);
+        $this->call('POST', "/api/orders/$number/release", [
+            'version' => $bench->at('order')->at('version')->raw(),
+            'remark' => 'The rest stays with the boat.',
+            'oil' => GoodDay::notMeasured($bench),
+        ]);
         self::assertSame(200, $this->status);
 
         $port = $this->call('GET', "/api/orders/$number/record")->at('engines')->at(0);

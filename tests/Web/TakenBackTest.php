@@ -31,7 +31,7 @@ final class TakenBackTest extends ApiTestCase
         self::assertSame([409], [$this->status], 'it is open');
     }
 
-    public function testAnIssuedOrderIsCancelledBeforeWorkHasBegunAndNotAfter(): void
+    public function testAnIssuedOrderIsCancelledAsLongAsNothingWasDoneAndNothingIsOpen(): void
     {
         $number = $this->issuedTwin();
         $version = fn (): string => $this->call('GET', "/api/orders/$number")->at('order')->at('version')->string();
@@ -42,8 +42,15 @@ final class TakenBackTest extends ApiTestCase
         $this->call('POST', "/api/orders/$number/reopening");
         $this->call('POST', "/api/orders/$number/entries", ['entries' => [$this->entry('rig.place.level', 'tick')]]);
         self::assertSame([200], [$this->status]);
+        // what was ticked changes nothing at the engines
+        $this->call('POST', "/api/orders/$number/closing", self::closing($version()));
+        self::assertSame([200], [$this->status]);
+        $this->call('POST', "/api/orders/$number/reopening");
+        $this->workUntil($number, 'port.close-valve.close');
+        $this->signIn('ines');
         $problem = $this->call('POST', "/api/orders/$number/closing", self::closing($version()));
         self::assertSame([409, 'urn:fresh-tack:order.work_begun'], [$this->status, $problem->at('type')->raw()]);
+        self::assertStringContainsString('Port: The drain is still open.', $problem->at('detail')->string());
     }
 
     public function testTheCheckInOfAnotherBoatLeavesNothingInTheRegister(): void

@@ -24,6 +24,8 @@ export function useSession() {
     mayWrite: computed(() => role.value === 'writer' || role.value === 'manager'),
     mayRelease: computed(() => role.value === 'technician' || role.value === 'manager'),
     mayWorkAtBench: computed(() => role.value !== 'parts' && role.value !== null),
+    /** Lifts stops, and lets an engine go that is not fit to run. */
+    mayLead: computed(() => account.value?.lead ?? false),
     mayManage: computed(() => role.value === 'manager'),
   }
 }

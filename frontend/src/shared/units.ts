@@ -28,6 +28,32 @@ export function momentText(instant: string, timeZone: string): string {
   }).format(new Date(instant))
 }
 
+/**
+ * What a clock of the shop showed as an instant: `2026-03-18`, `9:05` and its zone give `2026-03-18T09:05:00Z`. Null:
+ * no time of day, such as `9 h`. An hour that the clock skips is the one after it.
+ */
+export function instantOf(day: string, time: string, timeZone: string): string | null {
+  const parts = /^(\d{1,2})[:.](\d{2})$/.exec(time.trim())
+  const wall = parts ? Date.parse(`${day}T${(parts[1] ?? '').padStart(2, '0')}:${parts[2] ?? ''}:00Z`) : NaN
+  if (Number.isNaN(wall)) {
+    return null
+  }
+  const aheadAt = (at: number): number => Date.parse(`${wallText(at, timeZone)}Z`) - at
+  const first = wall - aheadAt(wall)
+  return new Date(wall - aheadAt(first)).toISOString()
+}
+
+/** `2026-03-18T09:05:00`, as a clock of the zone shows it. */
+function wallText(at: number, timeZone: string): string {
+  const format = new Intl.DateTimeFormat('sv-SE', { dateStyle: 'short', timeStyle: 'medium', timeZone })
+  return format.format(new Date(at)).replace(' ', 'T')
+}
+
+/** The day it is in the shop, as `2026-03-18`. */
+export function dayIn(at: number, timeZone: string): string {
+  return wallText(at, timeZone).slice(0, 10)
+}
+
 const weekdayFormat = new Intl.DateTimeFormat('en-GB', {
   weekday: 'short',
   day: 'numeric',

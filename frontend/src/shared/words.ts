@@ -15,6 +15,7 @@ export const statusWords: Record<OrderFile['status'], string> = {
   issued: 'issued',
   in_work: 'at the bench',
   stopped: 'stopped',
+  parked: 'parked',
   released: 'released',
   discarded: 'discarded',
   cancelled: 'cancelled',

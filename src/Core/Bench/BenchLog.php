@@ -4,88 +4,93 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Bench;
 
+use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Fastening\InvalidTightening;
-use FreshTack\Core\Finding\Observation;
 use FreshTack\Core\Finding\Verdict;
-use FreshTack\Core\Fluid\Advice;
-use FreshTack\Core\Fluid\LevelAdvice;
-use FreshTack\Core\Fluid\LevelAdvisor;
-use FreshTack\Core\Fluid\LevelQuestion;
-use FreshTack\Core\Order\Level;
+use FreshTack\Core\Plan\Effect;
 
 /** The entries of one order, replayed: which steps are done, what stops the work, what the oil needs next. */
 final readonly class BenchLog
 {
-    /**
-     * @param list<Entry>                 $entries all, in their order
-     * @param array<string, EntryContent> $answers the entry that settles a step, by step
-     * @param array<string, EngineOilLog> $oil     by position
-     */
-    private function __construct(
-        private BenchPlan $plan,
-        public array $entries,
-        private array $answers,
-        private array $oil,
-        public ?Observation $stoppedBy,
-    ) {
+    /** So long an entry can be taken back by who made it. */
+    public const TAKE_BACK_SECONDS = 60;
+
+    /** @param list<Entry> $entries all, in their order */
+    private function __construct(private IssuedOrder $order, public array $entries, private BenchState $state)
+    {
     }
 
-    public static function start(BenchPlan $plan): self
+    public static function start(IssuedOrder $order): self
     {
-        return new self($plan, [], [], [], null);
+        return new self($order, [], BenchState::start($order));
     }
 
     /**
      * @param list<Entry> $entries
+     * @param string|null $asked   uuid of a correction that is to be judged as strictly as what is entered now
      *
-     * @throws InvalidEntry|InvalidTightening if an entry does not fit what went before
+     * @throws InvalidEntry|InvalidTightening if an entry does not fit its step, or the correction what went before it
      */
-    public static function replay(BenchPlan $plan, array $entries): self
+    public static function replay(IssuedOrder $order, array $entries, ?string $asked = null, ?ShopSide $shop = null): self
     {
-        $corrections = [];
-        foreach ($entries as $entry) {
-            if (null !== $entry->corrects) {
-                $corrections[$entry->corrects] = $entry;
-            }
-        }
-        $log = self::start($plan);
+        $corrections = self::corrections($entries);
+        $log = self::start($order);
         foreach ($entries as $entry) {
             $standing = $entry;
             while (isset($corrections[$standing->uuid])) {
                 $standing = $corrections[$standing->uuid];
             }
-            $log = null === $entry->corrects ? $log->judged($standing)->naming($entry) : $log->kept($entry);
-            $log = $log->stoppedFor($entry);
+            $log = null === $entry->corrects
+                ? $log->replayed($entry === $standing ? $entry : $standing->inPlaceOf($entry), $entry, $asked === $standing->uuid, $shop)
+                : $log->kept($entry)->stoppedFor($entry, $order->step($entry->stepId), null);
         }
 
         return $log;
     }
 
     /**
-     * What is entered now: it may not go on past a stop, nor fill an engine a second time.
+     * @param list<Entry> $entries
      *
-     * @throws InvalidEntry      if the step can't take it, the work is stopped, or oil would move on an unsettled reading
-     * @throws InvalidTightening if a torque or turns lie outside the sheet's range
+     * @return array<string, Entry> by the entry that they correct; one that was taken back corrects nothing
      */
-    public function with(Entry $entry): self
+    private static function corrections(array $entries): array
     {
-        $this->checkStop($entry->content->kind);
-        $this->checkFill($entry);
+        $byUuid = $corrections = [];
+        foreach ($entries as $entry) {
+            $byUuid[$entry->uuid] = $entry;
+            $before = null === $entry->corrects ? null : ($byUuid[$entry->corrects] ?? null);
+            if (EntryKind::TakenBack === $entry->content->kind && null !== $before?->corrects) {
+                unset($corrections[$before->corrects]);
+            } elseif (null !== $entry->corrects) {
+                $corrections[$entry->corrects] = $entry;
+            }
+        }
 
-        return $this->judged($entry);
+        return $corrections;
     }
 
-    /** @throws InvalidEntry|InvalidTightening */
-    private function judged(Entry $entry): self
+    /**
+     * What is entered now. What is about to be done and may not be is refused; what happened all the same is taken, and
+     * stops the work that it endangers.
+     *
+     * @throws InvalidEntry      if the step can't take it, a gate is not met, or the work is stopped
+     * @throws InvalidTightening if a torque or turns lie outside the sheet's range
+     */
+    public function with(Entry $entry, ?ShopSide $shop = null): self
     {
-        $step = $this->plan->step($entry->stepId);
-        $content = $entry->content;
-        if (!$content->kind->answers($step->entry)) {
-            throw InvalidEntry::wrongKind($content->kind->value, $step->entry);
+        $step = $this->order->step($entry->stepId);
+        EntryRules::checkKind($step, $entry->content);
+        if (EntryKind::TakenBack === $entry->content->kind) {
+            throw InvalidEntry::unknownEntry('');
         }
-        $this->checkFigures($step, $content);
+        $this->checkRest($entry, $step);
+        $this->checkStop($entry, $step);
+        $objection = $this->objection($entry, $step, $shop);
+        $happened = $entry->told->happened;
+        $happened || null === $objection || throw $objection;
+        !$happened || null !== $objection || throw InvalidEntry::nothingAgainst();
 
-        return $this->after($entry, $step);
+        return $this->entered($entry, $entry, $step, $objection);
     }
 
     /**
@@ -93,167 +98,214 @@ final readonly class BenchLog
      *
      * @throws InvalidEntry|InvalidTightening if it names no entry of its step, or does not fit
      */
-    public function corrected(Entry $correction): self
+    public function corrected(Entry $correction, ?ShopSide $shop = null): self
     {
-        $old = array_values(array_filter($this->entries, static fn (Entry $entry): bool => $entry->uuid === $correction->corrects));
-        if ([] === $old) {
+        $old = array_values(array_filter(
+            $this->entries,
+            static fn (Entry $entry): bool => $entry->uuid === $correction->corrects,
+        ))[0] ?? null;
+        if (null === $old) {
             throw InvalidEntry::unknownEntry($correction->corrects ?? '');
         }
+        if ($old->stepId !== $correction->stepId) {
+            throw InvalidEntry::otherStep();
+        }
+        if (EntryKind::TakenBack === $correction->content->kind) {
+            $this->checkTakenBack($old, $correction);
+        } elseif ('' === $correction->told->why) {
+            throw InvalidEntry::correctionWithoutReason();
+        }
 
-        return $old[0]->stepId === $correction->stepId ? self::replay($this->plan, [...$this->entries, $correction]) : throw InvalidEntry::otherStep();
+        return self::replay($this->order, [...$this->entries, $correction], $correction->uuid, $shop);
     }
 
     public function answer(string $stepId): ?EntryContent
     {
-        return $this->answers[$stepId] ?? null;
+        return $this->state->answers[$stepId] ?? null;
+    }
+
+    /** What became of the order. */
+    public function outcomes(): Outcomes
+    {
+        return new Outcomes($this->order, $this);
     }
 
     public function oil(string $position): EngineOilLog
     {
-        return $this->oil[$position] ?? EngineOilLog::empty();
+        return $this->state->oil[$position] ?? EngineOilLog::empty();
+    }
+
+    public function oilAt(BenchStep $step): EngineOilLog
+    {
+        return $this->state->oilAt($step);
     }
 
     public function isDone(BenchStep $step): bool
     {
-        $answer = $this->answer($step->id);
-
-        return null !== $answer && !($step->must && EntryKind::NotDone === $answer->kind);
+        return $this->state->isDone($step);
     }
 
-    /** Keeps the log's own line where a correction stood in for it. */
-    private function naming(Entry $entry): self
+    public function rig(): RigAtBench
     {
-        return new self($this->plan, [...\array_slice($this->entries, 0, -1), $entry], $this->answers, $this->oil, $this->stoppedBy);
+        return $this->state->rig;
+    }
+
+    /** @return list<Stop> that nobody has lifted, the first first */
+    public function stops(): array
+    {
+        return $this->state->stops;
+    }
+
+    /** By which entry the order is parked; whatever is entered next goes on with it. Null: it is not parked. */
+    public function parked(): ?Entry
+    {
+        return $this->state->parked;
+    }
+
+    public function stoppedBy(): ?Stop
+    {
+        return $this->state->stops[0] ?? null;
+    }
+
+    /** Nothing of it is left to be entered. */
+    public function isOver(IssuedWork $work): bool
+    {
+        return $work->isOver($this->state->answers);
+    }
+
+    /** When something was last done of it; null: never. */
+    public function lastAt(IssuedWork $work): ?\DateTimeImmutable
+    {
+        return $this->state->rig->lastAt($work);
+    }
+
+    public function clock(): LogClock
+    {
+        return $this->state->clock;
+    }
+
+    /** What time it is for this order. */
+    public function now(\DateTimeImmutable $at): \DateTimeImmutable
+    {
+        return $this->state->clock->now($at);
+    }
+
+    /** What stops this step; what only makes an engine safer goes on. */
+    public function stopAt(BenchStep $step): ?Stop
+    {
+        $stops = array_filter($this->state->stops, static fn (Stop $stop): bool => $stop->isOf($step->position));
+        $makesSafe = array_filter($step->effects, static fn (Effect $effect): bool => $effect->makesSafe());
+
+        return [] === $makesSafe ? array_values($stops)[0] ?? null : null;
+    }
+
+    /** @throws InvalidEntry */
+    private function checkTakenBack(Entry $old, Entry $taking): void
+    {
+        $last = $this->entries[\count($this->entries) - 1];
+        $seconds = $taking->at->getTimestamp() - $old->at->getTimestamp();
+        if ($last->uuid !== $old->uuid || $old->by !== $taking->by || $seconds > self::TAKE_BACK_SECONDS) {
+            throw InvalidEntry::tooLateToTakeBack(self::TAKE_BACK_SECONDS);
+        }
+    }
+
+    /** @throws InvalidEntry */
+    private function checkRest(Entry $entry, BenchStep $step): void
+    {
+        if (EntryKind::Level === $entry->content->kind && null !== $entry->content->rest && null !== $this->oilAt($step)->eventAt) {
+            throw InvalidEntry::restIsCounted();
+        }
+    }
+
+    /**
+     * @param bool $isAsked whether it is judged as strictly as what is entered now
+     *
+     * @throws InvalidEntry|InvalidTightening
+     */
+    private function replayed(Entry $standing, Entry $line, bool $isAsked, ?ShopSide $shop): self
+    {
+        $step = $this->order->step($standing->stepId);
+        EntryRules::checkKind($step, $standing->content);
+        if ($isAsked && !$standing->told->happened) {
+            $this->checkRest($standing, $step);
+            $objection = $this->objection($standing, $step, $shop);
+            null === $objection || throw $objection;
+        }
+
+        return $this->entered($standing, $line, $step, $line->told->happened ? $this->objection($line, $step, $shop) : null);
+    }
+
+    /**
+     * @param Entry                               $standing  what counts
+     * @param Entry                               $line      what was entered first
+     * @param InvalidEntry|InvalidTightening|null $objection what spoke against that
+     */
+    private function entered(Entry $standing, Entry $line, BenchStep $step, ?ExpectedError $objection): self
+    {
+        if (EntryKind::TakenBack === $standing->content->kind) {
+            return $this->kept($line)->stoppedFor($line, $step, $objection);
+        }
+        $counted = $this->state->counted($standing, $step);
+        $log = new self(
+            $this->order,
+            [...$this->entries, $standing === $line ? $counted : $line],
+            $this->state->after($counted, $step, $this->order),
+        );
+
+        return EntryKind::Decision === $standing->content->kind ? $log->decided($step) : $log->stoppedFor($line, $step, $objection);
+    }
+
+    private function decided(BenchStep $step): self
+    {
+        $here = array_filter($this->state->stops, static fn (Stop $stop): bool => $stop->stepId === $step->id);
+        $stop = array_values($here)[0] ?? $this->stoppedBy();
+
+        return null === $stop ? $this : new self($this->order, $this->entries, $this->state->lifted($stop));
     }
 
     private function kept(Entry $entry): self
     {
-        return new self($this->plan, [...$this->entries, $entry], $this->answers, $this->oil, $this->stoppedBy);
+        return new self($this->order, [...$this->entries, $entry], $this->state);
     }
 
-    /** What was once seen stops the work until somebody decides; a correction of what was seen does not. */
-    private function stoppedFor(Entry $entry): self
+    /**
+     * What was once seen, or happened all the same, stops the work until somebody decides; a correction of it does not
+     * lift that.
+     *
+     * @param InvalidEntry|InvalidTightening|null $objection what speaks against what happened
+     */
+    private function stoppedFor(Entry $line, BenchStep $step, ?ExpectedError $objection): self
     {
-        $seen = $entry->content->observation;
+        $seen = $line->content->observation;
+        $gate = $objection instanceof InvalidEntry ? $objection->gate : null;
+        $why = $objection?->getMessage() ?? 'This was not to happen, and it did.';
+        $stops = [
+            ...(Verdict::Stop === $seen?->verdict() ? [Stop::found($line, $step, $seen)] : []),
+            ...($line->told->happened ? [Stop::happened($line, $step, $gate, $why)] : []),
+        ];
 
-        return Verdict::Stop === $seen?->verdict() ? new self($this->plan, $this->entries, $this->answers, $this->oil, $seen) : $this;
-    }
-
-    /** @throws InvalidEntry if oil was poured at this step before: more goes in as a top-up, after a reading */
-    private function checkFill(Entry $entry): void
-    {
-        $step = $this->plan->step($entry->stepId);
-        if ('poured' !== $step->entry || EntryKind::Poured !== $entry->content->kind) {
-            return;
-        }
-        $corrected = array_map(static fn (Entry $each): ?string => $each->corrects, $this->entries);
-        foreach ($this->entries as $before) {
-            $stands = $before->stepId === $step->id && !\in_array($before->uuid, $corrected, true);
-            if ($stands && EntryKind::Poured === $before->content->kind) {
-                throw InvalidEntry::filledBefore($before);
-            }
-        }
+        return [] === $stops ? $this : new self($this->order, $this->entries, $this->state->stopped(...$stops));
     }
 
     /** @throws InvalidEntry */
-    private function checkStop(EntryKind $kind): void
+    private function checkStop(Entry $entry, BenchStep $step): void
     {
-        if (EntryKind::Decision === $kind) {
-            null !== $this->stoppedBy || throw InvalidEntry::nothingToDecide();
-        } elseif (null !== $this->stoppedBy && EntryKind::Note !== $kind) {
-            throw InvalidEntry::stopped($this->stoppedBy);
+        if (EntryKind::Decision === $entry->content->kind) {
+            null !== $this->stoppedBy() || throw InvalidEntry::nothingToDecide();
+        } elseif ($entry->content->kind->isAnswer() && !$entry->told->happened) {
+            $stop = $this->stopAt($step);
+            null === $stop || throw InvalidEntry::stopped($stop);
         }
     }
 
-    /** @throws InvalidEntry|InvalidTightening */
-    private function checkFigures(BenchStep $step, EntryContent $content): void
+    private function objection(Entry $entry, BenchStep $step, ?ShopSide $shop): InvalidEntry|InvalidTightening|null
     {
-        if (null !== $content->torque) {
-            $step->tightening?->torque()?->accept($content->torque);
-        }
-        if (null !== $content->turns) {
-            $step->tightening?->turns()?->accept($content->turns);
-        }
-        if (null !== $content->observation && $content->observation->question() !== $step->entry) {
-            throw InvalidEntry::wrongKind($content->observation->value, $step->entry);
-        }
-        if (EntryKind::Count === $content->kind && $content->in !== $content->out) {
-            throw InvalidEntry::countsDiffer($content->in ?? 0, $content->out ?? 0);
-        }
-        if ($step->asksForLevel()) {
-            $this->checkOil($step, $content);
-        }
+        return (new Objections($this->order, $this, $shop))->to($entry, $step);
     }
 
-    /** @throws InvalidEntry */
-    private function checkOil(BenchStep $step, EntryContent $content): void
+    /** What asks, of the engines as they are now, whether a step may be done. */
+    public function gates(): BenchGates
     {
-        $oil = $this->oil($step->position ?? '');
-        $advice = $oil->advice;
-        if (EntryKind::Level === $content->kind && 'level' === $step->entry && !$oil->hasRun) {
-            throw InvalidEntry::notRunYet();
-        }
-        if (EntryKind::Poured === $content->kind) {
-            $this->checkTopUp($step, $content, $advice);
-        }
-        if (EntryKind::TakenOut === $content->kind && Advice::TakeOut !== $advice?->advice) {
-            throw InvalidEntry::takeOutUnasked();
-        }
-    }
-
-    /** @throws InvalidEntry */
-    private function checkTopUp(BenchStep $step, EntryContent $content, ?LevelAdvice $advice): void
-    {
-        if (null === $advice || Advice::Wait === $advice->advice) {
-            $required = null === $step->level ? 0 : $this->restRequired($step, $step->level);
-            throw InvalidEntry::topUpUnsettled($advice->waitMin ?? $required);
-        }
-        if (Advice::Add !== $advice->advice) {
-            throw InvalidEntry::topUpUnasked();
-        }
-        if (null !== $step->level && ($content->volume?->millilitresUp() ?? 0) > $step->level->dipstick->topUpMax->millilitresUp()) {
-            throw InvalidEntry::topUpTooLarge($step->level->dipstick->topUpMax->inBothUnits());
-        }
-    }
-
-    private function restRequired(BenchStep $step, Level $level): int
-    {
-        return 'run' === $this->oil($step->position ?? '')->lastEvent ? $level->restAfterRun->count : $level->restAfterPour->count;
-    }
-
-    private function after(Entry $entry, BenchStep $step): self
-    {
-        $content = $entry->content;
-        $position = $step->position ?? '';
-        $oil = $this->oilAfter($entry, $step);
-        $settles = !\in_array($content->kind, [EntryKind::Note, EntryKind::Decision], true) && (!$step->asksForLevel() || $this->settlesLevel($step, $content, $oil));
-        $answers = $settles ? [...$this->answers, $step->id => $content] : $this->answers;
-        $stops = Verdict::Stop === $content->observation?->verdict() ? $content->observation : $this->stoppedBy;
-
-        return new self($this->plan, [...$this->entries, $entry], $answers, [...$this->oil, $position => $oil], EntryKind::Decision === $content->kind ? null : $stops);
-    }
-
-    private function settlesLevel(BenchStep $step, EntryContent $content, EngineOilLog $oil): bool
-    {
-        $enough = 'level' === $step->entry ? [Advice::Ok] : [Advice::Ok, Advice::Run];
-
-        return EntryKind::NotDone === $content->kind || (EntryKind::Level === $content->kind && \in_array($oil->advice?->advice, $enough, true));
-    }
-
-    private function oilAfter(Entry $entry, BenchStep $step): EngineOilLog
-    {
-        $oil = $this->oil($step->position ?? '');
-        $content = $entry->content;
-
-        return match (true) {
-            null !== $content->volume && EntryKind::Poured === $content->kind => $oil->withPour($content->volume, 'poured' === $step->entry, $entry->at),
-            null !== $content->volume => $oil->withTakenOut($content->volume, $entry->at),
-            null !== $content->reading && null !== $content->rest && null !== $step->level => $oil->withReading($content->reading->text(), (new LevelAdvisor())->advise(
-                new LevelQuestion($content->reading, false, $oil->hasRun, $content->rest, 'run' === $oil->lastEvent ? $step->level->restAfterRun : $step->level->restAfterPour),
-                $step->level->dipstick,
-            )),
-            'run' === $step->event && !\in_array($content->kind, [EntryKind::Note, EntryKind::Decision, EntryKind::NotDone], true) => $oil->withRun($entry->at),
-            default => $oil,
-        };
+        return new BenchGates($this->order, $this->state);
     }
 }

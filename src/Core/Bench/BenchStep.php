@@ -6,19 +6,22 @@ namespace FreshTack\Core\Bench;
 
 use FreshTack\Core\Fastening\Tightening;
 use FreshTack\Core\Order\Level;
+use FreshTack\Core\Plan\Effect;
+use FreshTack\Core\Plan\Position;
 
 /** A step of a frozen order as the bench has to judge it. */
 final readonly class BenchStep
 {
     /**
-     * @param string|null $position null: the whole rig
-     * @param string      $entry    what it asks for
-     * @param string|null $event    `run` or `pour` when it is done
-     * @param Level|null  $level    how to judge a level on this engine
+     * @param Position|null $position null: the whole rig
+     * @param string        $entry    what it asks for
+     * @param string|null   $event    `run` or `pour` when it is done
+     * @param Level|null    $level    how to judge a level on this engine
+     * @param list<Effect>  $effects  what is so once it is done, in the order in which it happens
      */
     public function __construct(
         public string $id,
-        public ?string $position,
+        public ?Position $position,
         public string $label,
         public string $title,
         public string $entry,
@@ -26,11 +29,23 @@ final readonly class BenchStep
         public ?string $event,
         public ?Tightening $tightening,
         public ?Level $level,
+        public array $effects = [],
     ) {
     }
 
     public function asksForLevel(): bool
     {
         return \in_array($this->entry, ['level', 'first_level'], true);
+    }
+
+    public function has(Effect ...$any): bool
+    {
+        return [] !== array_filter($any, fn (Effect $effect): bool => \in_array($effect, $this->effects, true));
+    }
+
+    /** As a sentence names it: `“Close the drain valve” (Port)`. */
+    public function named(): string
+    {
+        return \sprintf('“%s” (%s)', $this->title, $this->label);
     }
 }

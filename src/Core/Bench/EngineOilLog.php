@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace FreshTack\Core\Bench;
 
 use FreshTack\Core\Fluid\LevelAdvice;
+use FreshTack\Core\Order\Level;
+use FreshTack\Core\Quantity\Minutes;
 use FreshTack\Core\Quantity\Volume;
 
 /** What the entries so far say of one engine's oil. */
@@ -32,18 +34,18 @@ final readonly class EngineOilLog
         return new self(Volume::nothing(), Volume::nothing(), false, 'run', null, null, null);
     }
 
-    public function withPour(Volume $volume, bool $isFill, \DateTimeImmutable $at): self
+    public function withPour(Volume $volume, bool $isFill, ?\DateTimeImmutable $at): self
     {
         return new self($this->poured->plus($volume), $this->takenOut, !$isFill && $this->hasRun, 'pour', $at, null, $this->lastReading);
     }
 
-    public function withTakenOut(Volume $volume, \DateTimeImmutable $at): self
+    public function withTakenOut(Volume $volume, ?\DateTimeImmutable $at): self
     {
         return new self($this->poured, $this->takenOut->plus($volume), $this->hasRun, 'pour', $at, null, $this->lastReading);
     }
 
     /** A run only counts once there is new oil to be run. */
-    public function withRun(\DateTimeImmutable $at): self
+    public function withRun(?\DateTimeImmutable $at): self
     {
         return new self($this->poured, $this->takenOut, $this->poured->millilitresUp() > 0, 'run', $at, null, $this->lastReading);
     }
@@ -51,6 +53,16 @@ final readonly class EngineOilLog
     public function withReading(string $reading, LevelAdvice $advice): self
     {
         return new self($this->poured, $this->takenOut, $this->hasRun, $this->lastEvent, $this->eventAt, $advice, $reading);
+    }
+
+    /** @param Level|null $level null: the engine has no reading to rest for */
+    public function restRequired(?Level $level): Minutes
+    {
+        return match (true) {
+            null === $level => Minutes::none(),
+            'run' === $this->lastEvent => $level->restAfterRun,
+            default => $level->restAfterPour,
+        };
     }
 
     public function inEngineMl(): int

@@ -15,18 +15,42 @@ enum EntryKind: string
     case Turns = 'turns';
     case Count = 'count';
     case NotDone = 'not_done';
+    /** The whole task is taken out by the writer, as far as it has not begun. */
+    case Dropped = 'dropped';
     case Note = 'note';
     case Decision = 'decision';
+    /** Nobody works on the order until something is there. */
+    case Parked = 'parked';
+    /** The entry that it corrects never was: a slip of the finger, noticed at once. */
+    case TakenBack = 'taken_back';
+    /** Time that a demo lets pass. */
+    case Waited = 'waited';
 
     /** Whether a step that asks for `$asked` can take this. */
     public function answers(string $asked): bool
     {
         return match ($this) {
-            self::NotDone, self::Note, self::Decision => true,
-            self::Observation => \in_array($asked, ['oil_appearance', 'leaks', 'tell_tale'], true),
+            self::NotDone, self::Dropped, self::Note, self::Decision, self::Parked, self::TakenBack, self::Waited => true,
+            self::Observation => \in_array($asked, ['oil_appearance', 'arrival_level', 'leaks', 'tell_tale'], true),
             self::Level, self::TakenOut => \in_array($asked, ['level', 'first_level'], true),
             self::Poured => \in_array($asked, ['poured', 'level', 'first_level'], true),
             default => $asked === $this->value,
         };
+    }
+
+    /** Whether something was done, seen or measured; the others only tell. */
+    public function isWork(): bool
+    {
+        return !\in_array(
+            $this,
+            [self::NotDone, self::Dropped, self::Note, self::Decision, self::Parked, self::TakenBack, self::Waited],
+            true,
+        );
+    }
+
+    /** Whether a step can be settled by it. */
+    public function isAnswer(): bool
+    {
+        return self::NotDone === $this || self::Dropped === $this || $this->isWork();
     }
 }

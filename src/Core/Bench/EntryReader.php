@@ -16,6 +16,8 @@ use FreshTack\Core\SpecBook\ValueReader;
 /** Reads what was entered at a step; flaws are noted at the field. */
 final readonly class EntryReader
 {
+    private const KEPT = 'Y-m-d\TH:i:sp';
+
     public static function content(EntryKind $kind, Cursor $value): ?EntryContent
     {
         return match ($kind) {
@@ -26,8 +28,48 @@ final readonly class EntryReader
             EntryKind::Torque => self::torque($value),
             EntryKind::Turns => self::turns($value->at('turns')),
             EntryKind::Count => EntryContent::count($value->at('in')->int(0, 999), $value->at('out')->int(0, 999)),
-            EntryKind::NotDone, EntryKind::Note, EntryKind::Decision => EntryContent::words($kind, $value->at('text')->string(500)),
+            EntryKind::Parked => self::parked($value),
+            EntryKind::TakenBack => EntryContent::takenBack(),
+            EntryKind::Waited => EntryContent::waited(Minutes::count($value->at('minutes')->int(1, 600))),
+            EntryKind::NotDone, EntryKind::Dropped => self::notDone($kind, $value),
+            EntryKind::Note, EntryKind::Decision => EntryContent::words($kind, $value->at('text')->string(500)),
         };
+    }
+
+    public static function told(Cursor $told): Told
+    {
+        $isTrue = static fn (string $key): bool => !$told->at($key)->isNull() && $told->at($key)->bool();
+        $doneAt = $told->at('doneAt')->isNull() ? null : self::instant($told->at('doneAt'));
+
+        return new Told($doneAt, $isTrue('fromPaper'), $isTrue('happened'), trim($told->at('why')->optionalString(300) ?? ''));
+    }
+
+    /** @return array<string, array<string, mixed>> as it is kept beside the value; nothing where an entry came as it was done */
+    public static function toldValue(Told $told): array
+    {
+        $all = [
+            'doneAt' => $told->doneAt?->format(self::KEPT),
+            'fromPaper' => $told->fromPaper,
+            'happened' => $told->happened,
+            'why' => $told->why,
+        ];
+        $kept = array_filter($all, static fn (string|bool|null $each): bool => null !== $each && false !== $each && '' !== $each);
+
+        return [] === $kept ? [] : ['told' => $kept];
+    }
+
+    /** A moment in UTC, with or without a fraction of a second. */
+    public static function instant(Cursor $at): ?\DateTimeImmutable
+    {
+        $text = $at->string(40);
+        $instant = \DateTimeImmutable::createFromFormat(str_contains($text, '.') ? 'Y-m-d\TH:i:s.vp' : self::KEPT, $text);
+        if (false === $instant) {
+            $at->flaw('This must be an instant such as 2030-01-31T10:15:00.000Z.');
+
+            return null;
+        }
+
+        return $instant->setTimezone(new \DateTimeZone('UTC'));
     }
 
     private static function volume(EntryKind $kind, Cursor $at): ?EntryContent
@@ -41,12 +83,37 @@ final readonly class EntryReader
         };
     }
 
+    /** A cause says it without words; another one needs them. */
+    private static function notDone(EntryKind $kind, Cursor $value): EntryContent
+    {
+        $cause = $value->at('cause')->isNull() ? null : $value->at('cause')->enum(NotDoneCause::class);
+        $isSaid = null !== $cause && NotDoneCause::Other !== $cause;
+        $text = $isSaid ? $value->at('text')->optionalString(500) ?? '' : $value->at('text')->string(500);
+
+        $isWhole = !$value->at('whole')->isNull() && $value->at('whole')->bool();
+
+        return EntryKind::Dropped === $kind
+            ? EntryContent::dropped(trim($text), $cause)
+            : EntryContent::notDone(trim($text), $cause, $isWhole);
+    }
+
+    private static function parked(Cursor $value): EntryContent
+    {
+        $cause = $value->at('waitsFor')->enum(ParkCause::class);
+        $text = ParkCause::Other === $cause ? $value->at('text')->string(500) : $value->at('text')->optionalString(500) ?? '';
+
+        return EntryContent::parked($cause, trim($text), $value->at('until')->isNull() ? null : self::instant($value->at('until')));
+    }
+
     private static function level(Cursor $value): ?EntryContent
     {
-        $rest = $value->at('restMin')->int(0, 100_000);
+        $rest = $value->at('restMin')->optionalInt(0, 100_000);
         $text = $value->at('reading')->string(10);
 
-        return '' === $text ? null : $value->at('reading')->attempt(static fn (): EntryContent => EntryContent::level(DipstickReading::of($text), Minutes::of($rest)));
+        return '' === $text ? null : $value->at('reading')->attempt(static fn (): EntryContent => EntryContent::level(
+            DipstickReading::of($text),
+            null === $rest ? null : Minutes::of($rest),
+        ));
     }
 
     private static function torque(Cursor $value): ?EntryContent

@@ -5,14 +5,95 @@ declare(strict_types=1);
 namespace FreshTack\Core\Bench;
 
 use FreshTack\Core\ExpectedError;
-use FreshTack\Core\Finding\Observation;
+use FreshTack\Core\Plan\Gate;
 
 final class InvalidEntry extends \DomainException implements ExpectedError
 {
-    /** @param Entry|null $before what was entered already and bars it */
-    private function __construct(private readonly string $errorKey, string $message, public readonly ?Entry $before = null)
-    {
+    /**
+     * @param Entry|null $before what was entered already and bars it
+     * @param Gate|null  $gate   the one that is not met
+     */
+    private function __construct(
+        private readonly string $errorKey,
+        string $message,
+        public readonly ?Entry $before = null,
+        public readonly ?Gate $gate = null,
+    ) {
         parent::__construct($message);
+    }
+
+    public static function notYet(NotYet $why): self
+    {
+        return new self('bench.not_yet', $why->text(), gate: $why->gate);
+    }
+
+    public static function nothingAgainst(): self
+    {
+        return new self('bench.nothing_against', 'Nothing speaks against this: enter it as usual.');
+    }
+
+    public static function timeNotSaid(): self
+    {
+        return new self('bench.time_not_said', 'Say when this was done: rests are counted from it.');
+    }
+
+    public static function notYetPast(): self
+    {
+        return new self('bench.time_not_past', 'This time is still to come. Enter when it was done.');
+    }
+
+    public static function onlyPaperSaysWhen(): self
+    {
+        return new self('bench.only_paper_says_when', 'At the bench the clock says when. A time is given only from the paper.');
+    }
+
+    public static function beforeIssue(): self
+    {
+        return new self('bench.time_before_issue', 'This time is before the order was issued. Look at day and time.');
+    }
+
+    public static function nothingPoured(): self
+    {
+        return new self('bench.nothing_poured', 'Nothing was poured, then: enter the amount, or that it could not be done.');
+    }
+
+    public static function timeGoesBack(): self
+    {
+        return new self('bench.time_goes_back', 'This was done before what stands above it at this engine. Look at both times.');
+    }
+
+    public static function restIsCounted(): self
+    {
+        return new self('bench.rest_is_counted', 'The log counts how long the oil has rested: leave the minutes out.');
+    }
+
+    public static function moreThanItTakes(string $amount, string $capacity): self
+    {
+        return new self(
+            'bench.more_than_it_takes',
+            \sprintf('%s is more than this engine takes: its capacity is %s. Look at figure and unit.', $amount, $capacity),
+        );
+    }
+
+    public static function moreThanPulled(string $amount, string $left): self
+    {
+        return new self(
+            'bench.more_than_pulled',
+            \sprintf('%s is more than there is: of what was pulled %s is left. Look at figure and unit.', $amount, $left),
+        );
+    }
+
+    public static function otherUnit(string $typed, string $meant): self
+    {
+        return new self('bench.other_unit', \sprintf('%s was typed; the order says about %s. Which unit was it?', $typed, $meant));
+    }
+
+    public static function tooLateToTakeBack(int $seconds): self
+    {
+        return new self(
+            'bench.too_late_to_take_back',
+            \sprintf('An entry is taken back within %d s, and only the last one, by who made it. Correct it instead.', $seconds),
+        );
     }
 
     public static function unknownStep(string $id): self
@@ -25,9 +106,12 @@ final class InvalidEntry extends \DomainException implements ExpectedError
         return new self('bench.wrong_kind', \sprintf('This step asks for "%s", not for "%s".', $asked, $kind));
     }
 
-    public static function stopped(Observation $finding): self
+    public static function stopped(Stop $stop): self
     {
-        return new self('bench.stopped', \sprintf('The work is stopped: %s. It goes on once the service writer or the manager has written down a decision.', lcfirst($finding->meaning())));
+        return new self(
+            'bench.stopped',
+            \sprintf('The work is stopped: %s. It goes on once a decision is written down.', rtrim(lcfirst($stop->meaning), '.')),
+        );
     }
 
     public static function nothingToDecide(): self
@@ -91,6 +175,11 @@ final class InvalidEntry extends \DomainException implements ExpectedError
     public static function unknownEntry(string $uuid): self
     {
         return new self('bench.unknown_entry', \sprintf('There is no entry %s to correct.', $uuid));
+    }
+
+    public static function correctionWithoutReason(): self
+    {
+        return new self('bench.correction_without_reason', 'Say why the entry before is wrong: both stand in the log.');
     }
 
     public static function otherStep(): self

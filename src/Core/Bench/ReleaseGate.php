@@ -6,91 +6,185 @@ namespace FreshTack\Core\Bench;
 
 use FreshTack\Core\Fluid\Advice;
 use FreshTack\Core\Fluid\Reconciliation;
+use FreshTack\Core\Plan\Position;
+use FreshTack\Core\Quantity\Volume;
 
-/** What keeps an order from being released, in words that say what to do about it. */
+/** What keeps an order from being released. */
 final readonly class ReleaseGate
 {
-    /** The oil in an engine may differ from its capacity by this much, in per cent, before somebody must say why. */
+    /** The oil in an engine may differ from what its order expects by this much of its capacity, in per cent. */
     private const OIL_TOLERANCE_PERCENT = 10;
 
-    /** @return list<array{gate: string, message: string, stepId: string|null}> nothing: it may be released */
-    public function obstacles(BenchPlan $plan, BenchLog $log, string $remark, OilLeft ...$left): array
+    public function __construct(private IssuedOrder $order, private BenchLog $log)
     {
+    }
+
+    /** @return list<Obstacle> nothing: it may be released */
+    public function obstacles(Release $release): array
+    {
+        $deviations = array_filter(
+            [...$this->leftOut(), ...$this->volumes(), ...$this->leftOver($release->left)],
+            static fn (Obstacle $obstacle): bool => !$release->explains($obstacle->deviation() ?? ''),
+        );
+
         return [
-            ...$this->stops($log),
-            ...$this->openSteps($plan, $log),
-            ...$this->levels($plan, $log),
-            ...('' === trim($remark) ? [...$this->volumes($plan, $log), ...$this->leftOver($plan, $log, array_values($left))] : []),
+            ...array_map(Obstacle::stopped(...), $this->log->stops()),
+            ...$this->openSteps($release),
+            ...$this->engines($release),
+            ...array_values($deviations),
         ];
     }
 
     /** @return list<Reconciliation> of the oils of which somebody measured what is left */
-    public function reconciled(BenchPlan $plan, BenchLog $log, OilLeft ...$left): array
+    public function reconciled(Release $release): array
     {
-        return array_values(array_filter(array_map(static fn (PulledOil $oil): ?Reconciliation => self::sum($oil, $log, array_values($left)), $plan->oils)));
+        $sums = array_map(fn (PulledOil $oil): ?Reconciliation => $this->sum($oil, $release->left), $this->order->oils);
+
+        return array_values(array_filter($sums));
+    }
+
+    /** @return list<PulledOil> poured, and nobody measured what is left */
+    public function notMeasured(Release $release): array
+    {
+        $isSaid = static fn (PulledOil $oil): bool => [] !== array_filter(
+            $release->left,
+            static fn (OilLeft $left): bool => $left->isOf($oil) && !$left->isMeasured(),
+        );
+
+        return array_values(array_filter($this->order->oils, $isSaid));
     }
 
     /** @param list<OilLeft> $left */
-    private static function sum(PulledOil $oil, BenchLog $log, array $left): ?Reconciliation
+    private function sum(PulledOil $oil, array $left): ?Reconciliation
     {
-        $ours = array_values(array_filter($left, static fn (OilLeft $each): bool => $each->isOf($oil)));
+        $ours = array_values(array_filter($left, static fn (OilLeft $each): bool => $each->isOf($oil)))[0] ?? null;
 
-        return [] === $ours ? null : new Reconciliation($oil->name(), $ours[0]->opened, $oil->poured($log), $ours[0]->leftOver);
+        return null === $ours?->opened || null === $ours->leftOver
+            ? null
+            : new Reconciliation($oil->name(), $ours->opened, $oil->poured($this->log), $ours->leftOver);
+    }
+
+    /** @return list<Obstacle> what had to be done for the whole rig, and was said not to be */
+    private function leftOut(): array
+    {
+        $obstacles = [];
+        foreach ($this->order->steps as $step) {
+            $answer = $this->log->answer($step->id);
+            if (null === $step->position && $step->must && null !== $answer && $answer->isNotDone()) {
+                $obstacles[] = Obstacle::leftOut($step, $answer->why());
+            }
+        }
+
+        return $obstacles;
+    }
+
+    /**
+     * What nobody has answered, told by operation. An engine that leaves as not fit to run is not finished, nor is the
+     * rig then.
+     *
+     * @return list<Obstacle>
+     */
+    private function openSteps(Release $release): array
+    {
+        $obstacles = [];
+        foreach ($this->order->all as $work) {
+            $position = $work->work->position;
+            $isLeft = null === $position ? [] !== $release->unfit : $release->isUnfit($position);
+            $open = array_values(array_filter($work->steps, fn (BenchStep $step): bool => null === $this->log->answer($step->id)));
+            if ([] !== $open && !$isLeft) {
+                $obstacles[] = Obstacle::steps($open[0], \count($open));
+            }
+        }
+
+        return $obstacles;
+    }
+
+    /** @return list<Obstacle> what is not whole, and is not said to leave like that */
+    private function engines(Release $release): array
+    {
+        $outcomes = new Outcomes($this->order, $this->log);
+        $obstacles = [];
+        foreach ($this->order->rig->positions as $position) {
+            $open = $release->isUnfit($position) ? $outcomes->unsafe($position) : $outcomes->unfit($position);
+            foreach ($open as $why) {
+                $obstacles[] = Obstacle::unfit($position->value, $this->label($position), $why);
+            }
+            if (!$release->isUnfit($position) && !$this->isLevelFine($position)) {
+                $obstacles[] = Obstacle::level($position->value, $this->label($position));
+            }
+        }
+
+        return $obstacles;
+    }
+
+    /** An engine of which neither drained nor filled is as it came. */
+    private function isLevelFine(Position $position): bool
+    {
+        $oil = $this->log->oil($position->value);
+
+        return !isset($this->order->capacityMl[$position->value])
+            || ($this->log->rig()->engine($position)->wasLeftAlone() && 0 === $oil->inEngineMl())
+            || Advice::Ok === $oil->advice?->advice;
     }
 
     /**
      * @param list<OilLeft> $left
      *
-     * @return list<array{gate: string, message: string, stepId: string|null}>
+     * @return list<Obstacle>
      */
-    private function leftOver(BenchPlan $plan, BenchLog $log, array $left): array
+    private function leftOver(array $left): array
     {
-        $messages = [];
-        foreach ($plan->oils as $oil) {
-            $sum = self::sum($oil, $log, $left);
+        $obstacles = [];
+        foreach ($this->order->oils as $oil) {
+            $sum = $this->sum($oil, $left);
+            $isSaid = [] !== array_filter($left, static fn (OilLeft $each): bool => $each->isOf($oil));
             if (null !== $sum && !$sum->balances()) {
-                $messages[] = $sum->text().' Look again, or say why in the remark.';
-            } elseif (null === $sum && $oil->poured($log)->millilitresUp() > 0) {
-                $messages[] = \sprintf('%s: nobody has said how much is left of what was opened. Measure it, or say in the remark why not.', $oil->name());
+                $obstacles[] = Obstacle::oil($oil->name(), $sum->text().' Look again, or say why.');
+            } elseif (!$isSaid && $oil->poured($this->log)->millilitresUp() > 0) {
+                $obstacles[] = Obstacle::oil($oil->name(), \sprintf(
+                    '%s: nobody has said how much is left of what was opened. Measure it, or say that it was not measured.',
+                    $oil->name(),
+                ));
             }
         }
 
-        return array_map(static fn (string $message): array => ['gate' => 'oil', 'message' => $message, 'stepId' => null], $messages);
+        return $obstacles;
     }
 
-    /** @return list<array{gate: string, message: string, stepId: string|null}> */
-    private function stops(BenchLog $log): array
+    /**
+     * What went in is held against what this order expects: at least the first pour, at most the capacity.
+     *
+     * @return list<Obstacle>
+     */
+    private function volumes(): array
     {
-        return null === $log->stoppedBy ? [] : [['gate' => 'stopped', 'message' => \sprintf('The work is stopped (%s) and nobody has decided how it goes on.', $log->stoppedBy->meaning()), 'stepId' => null]];
+        $obstacles = [];
+        foreach ($this->order->capacityMl as $position => $capacity) {
+            $least = $this->order->firstPourMl[$position] ?? $capacity;
+            $inEngine = $this->log->oil($position)->inEngineMl();
+            $off = 0 === $inEngine ? 0 : max($least - $inEngine, $inEngine - $capacity);
+            if ($off * 100 > $capacity * self::OIL_TOLERANCE_PERCENT) {
+                $obstacles[] = Obstacle::volume($position, \sprintf(
+                    '%s: %s went in; the order expects %s to %s. That is more than %d %% apart: say why.',
+                    $this->order->engines[$position] ?? $position,
+                    self::text($inEngine),
+                    self::text($least),
+                    self::text($capacity),
+                    self::OIL_TOLERANCE_PERCENT,
+                ));
+            }
+        }
+
+        return $obstacles;
     }
 
-    /** @return list<array{gate: string, message: string, stepId: string|null}> */
-    private function openSteps(BenchPlan $plan, BenchLog $log): array
+    private function label(Position $position): string
     {
-        $open = array_filter($plan->steps, static fn (BenchStep $step): bool => !$log->isDone($step));
-
-        return array_values(array_map(static fn (BenchStep $step): array => [
-            'gate' => 'step',
-            'message' => null === $log->answer($step->id)
-                ? \sprintf('%s: "%s" is not entered yet.', $step->label, $step->title)
-                : \sprintf('%s: "%s" could not be done, and without it the engine does not leave.', $step->label, $step->title),
-            'stepId' => $step->id,
-        ], $open));
+        return $this->order->engines[$position->value] ?? $position->label();
     }
 
-    /** @return list<array{gate: string, message: string, stepId: string|null}> */
-    private function levels(BenchPlan $plan, BenchLog $log): array
+    private static function text(int $millilitres): string
     {
-        $unsettled = array_filter(array_keys($plan->capacityMl), static fn (string $position): bool => Advice::Ok !== $log->oil($position)->advice?->advice);
-
-        return array_values(array_map(static fn (string $position): array => ['gate' => 'level', 'message' => \sprintf('%s: no settled reading after the last run and the last pour says that the level is fine.', $plan->engines[$position] ?? $position), 'stepId' => null], $unsettled));
-    }
-
-    /** @return list<array{gate: string, message: string, stepId: string|null}> */
-    private function volumes(BenchPlan $plan, BenchLog $log): array
-    {
-        $off = array_filter($plan->capacityMl, static fn (int $capacity, string $position): bool => abs($log->oil($position)->inEngineMl() - $capacity) * 100 > $capacity * self::OIL_TOLERANCE_PERCENT, \ARRAY_FILTER_USE_BOTH);
-
-        return array_map(static fn (string $position, int $capacity): array => ['gate' => 'volume', 'message' => \sprintf('%s: %d ml went in, the capacity is %d ml. That is more than %d %% apart: say why in the remark.', $plan->engines[$position] ?? $position, $log->oil($position)->inEngineMl(), $capacity, self::OIL_TOLERANCE_PERCENT), 'stepId' => null], array_keys($off), $off);
+        return Volume::whole(max(0, $millilitres))->inBothUnits();
     }
 }

@@ -14,13 +14,16 @@ enum Observation: string
     case OilEmulsified = 'oil_emulsified';
     case OilFuelAndHigh = 'oil_fuel_and_high';
     case OilMetal = 'oil_metal';
+    case ArrivalInBand = 'arrival_in_band';
+    case ArrivalHigh = 'arrival_high';
+    case ArrivalLow = 'arrival_low';
     case LeaksDry = 'leaks_dry';
     case LeaksOil = 'leaks_oil';
     case LeaksFuel = 'leaks_fuel';
     case TellTaleSteady = 'tell_tale_steady';
     case TellTaleWeak = 'tell_tale_weak';
 
-    /** @return list<self> the answers to one question: oil_appearance, leaks or tell_tale */
+    /** @return list<self> the answers to one question: oil_appearance, arrival_level, leaks or tell_tale */
     public static function answersTo(string $question): array
     {
         return array_values(array_filter(self::cases(), static fn (self $case): bool => $question === $case->question()));
@@ -29,6 +32,7 @@ enum Observation: string
     public function question(): string
     {
         return match ($this) {
+            self::ArrivalInBand, self::ArrivalHigh, self::ArrivalLow => 'arrival_level',
             self::LeaksDry, self::LeaksOil, self::LeaksFuel => 'leaks',
             self::TellTaleSteady, self::TellTaleWeak => 'tell_tale',
             default => 'oil_appearance',
@@ -45,6 +49,9 @@ enum Observation: string
             self::OilEmulsified => 'Emulsified: milky, creamy',
             self::OilFuelAndHigh => 'Smell of fuel and level above the mark',
             self::OilMetal => 'Metal flakes',
+            self::ArrivalInBand => 'Between the marks',
+            self::ArrivalHigh => 'Above the top mark',
+            self::ArrivalLow => 'Below the low mark',
             self::LeaksDry => 'All dry',
             self::LeaksOil => 'Oil leaks',
             self::LeaksFuel => 'Smell of fuel or a wet fuel joint',
@@ -63,6 +70,9 @@ enum Observation: string
             self::OilEmulsified => 'water in the oil',
             self::OilFuelAndHigh => 'fuel dilution',
             self::OilMetal => 'bearing or gear damage',
+            self::ArrivalInBand => 'as it should be',
+            self::ArrivalHigh => 'fuel or water in the oil, or it was overfilled',
+            self::ArrivalLow => 'it used oil, leaks, or was neglected',
             self::LeaksDry => 'tight',
             self::LeaksOil => 'a joint is not tight',
             self::LeaksFuel => 'fuel leak: no ignition',
@@ -74,7 +84,7 @@ enum Observation: string
     public function verdict(): Verdict
     {
         return match ($this) {
-            self::OilBlack, self::LeaksDry, self::TellTaleSteady => Verdict::GoOn,
+            self::OilBlack, self::ArrivalInBand, self::LeaksDry, self::TellTaleSteady => Verdict::GoOn,
             self::OilCreamUnderCap, self::OilFaintFuel, self::OilFineSheen => Verdict::Note,
             default => Verdict::Stop,
         };
@@ -87,6 +97,9 @@ enum Observation: string
             self::OilEmulsified => 'Stop. Do not run this engine. Tell the service writer at once: if it is salt water, the engine must be preserved today.',
             self::OilFuelAndHigh => 'Stop. Do not run this engine until the cause is found.',
             self::OilMetal => 'Stop. Keep the oil and the filter. Call the lead technician.',
+            self::ArrivalHigh => 'Stop. Don\'t run it, don\'t take oil out and go on: find out which it is. Tell the service writer.',
+            self::ArrivalLow => 'Stop. Don\'t warm it, don\'t pour before the drain. Tell the service writer: '
+                .'it is drained rested, and watched afterwards.',
             self::LeaksOil => 'Stop the engine. Find the joint, and say what is wrong.',
             self::LeaksFuel => 'Stop the engine. No ignition, ventilate. Call the lead technician.',
             self::TellTaleWeak => 'Stop the engine at once. Check the water supply first.',

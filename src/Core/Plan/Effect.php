@@ -170,4 +170,28 @@ enum Effect: string
             true,
         );
     }
+
+    /** It only makes an engine safer, and goes on whatever else is stopped. */
+    public function makesSafe(): bool
+    {
+        return \in_array(
+            $this,
+            [
+                self::Stopped,
+                self::WaterOff,
+                self::LockedOut,
+                self::DrainClosed,
+                self::SpillClosed,
+                self::FilterOn,
+                self::GearVentClosed,
+                self::GearDrainClosed,
+                self::FuelPanShut,
+                self::FuelProven,
+                self::PropellerLocked,
+                self::LowerUnitHeld,
+                self::OilWiped,
+            ],
+            true,
+        );
+    }
 }

@@ -18,13 +18,13 @@ final readonly class EngineState
 
     public static function onArrival(): self
     {
-        return new self(self::codes(Gate::notOnArrival()));
+        return new self(Gate::codes(Gate::notOnArrival()));
     }
 
     /** An engine of which nothing is known: it meets no gate. */
     public static function unknown(): self
     {
-        return new self(self::codes(Gate::cases()));
+        return new self(Gate::codes(Gate::cases()));
     }
 
     public function meets(Gate $gate): bool
@@ -66,7 +66,7 @@ final readonly class EngineState
     {
         $breaks = $effect->breaks();
 
-        return [] === $breaks ? $this : new self($this->unmet + self::codes($breaks), $this->open, $this->opened, $this->attitude);
+        return [] === $breaks ? $this : new self($this->unmet + Gate::codes($breaks), $this->open, $this->opened, $this->attitude);
     }
 
     /** What an effect brings about is there only when the work has ended. */
@@ -77,7 +77,7 @@ final readonly class EngineState
 
         return [] === $meets && $attitude === $this->attitude
             ? $this
-            : new self(array_diff_key($this->unmet, self::codes($meets)), $this->open, $this->opened, $attitude);
+            : new self(array_diff_key($this->unmet, Gate::codes($meets)), $this->open, $this->opened, $attitude);
     }
 
     /** @param list<Opening> $behind what lies in front of it */
@@ -89,20 +89,5 @@ final readonly class EngineState
     public function withClosed(Opening $opening): self
     {
         return new self($this->unmet, array_diff_key($this->open, [$opening->value => true]), $this->opened, $this->attitude);
-    }
-
-    /**
-     * @param list<Gate> $gates
-     *
-     * @return array<string, true>
-     */
-    private static function codes(array $gates): array
-    {
-        $codes = [];
-        foreach ($gates as $gate) {
-            $codes[$gate->value] = true;
-        }
-
-        return $codes;
     }
 }

@@ -190,4 +190,19 @@ enum Gate: string
             self::StartInhibited,
         ];
     }
+
+    /**
+     * @param list<self> $gates
+     *
+     * @return array<string, true> by their code
+     */
+    public static function codes(array $gates): array
+    {
+        $codes = [];
+        foreach ($gates as $gate) {
+            $codes[$gate->value] = true;
+        }
+
+        return $codes;
+    }
 }

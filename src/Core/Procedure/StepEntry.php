@@ -9,6 +9,8 @@ enum StepEntry: string
 {
     case Tick = 'tick';
     case OilAppearance = 'oil_appearance';
+    /** How the oil stands when the engine comes in, before anything is done. */
+    case ArrivalLevel = 'arrival_level';
     case Leaks = 'leaks';
     case TellTale = 'tell_tale';
     case Poured = 'poured';

@@ -12,4 +12,7 @@ interface Accounts
     public function all(): array;
 
     public function add(Account $account): void;
+
+    /** Gives or takes the right to lead at the bench. */
+    public function setLead(Account $account, bool $lead): void;
 }

@@ -5,13 +5,20 @@ declare(strict_types=1);
 namespace FreshTack\Shop\Bench;
 
 use FreshTack\Core\Bench\BenchLog;
-use FreshTack\Core\Bench\BenchPlan;
-use FreshTack\Core\Bench\WrenchRules;
+use FreshTack\Core\Bench\IssuedOrder;
+use FreshTack\Core\Bench\ShopSide;
 use FreshTack\Shop\Order\OrderFile;
 
+/** An order at the bench with its log. */
 final readonly class BenchView
 {
-    public function __construct(public OrderFile $file, public BenchPlan $plan, public BenchLog $log, public WrenchRules $wrenches)
-    {
+    /** @param \DateTimeImmutable $at when it was opened, by the server's clock */
+    public function __construct(
+        public OrderFile $file,
+        public IssuedOrder $plan,
+        public BenchLog $log,
+        public ShopSide $shop,
+        public \DateTimeImmutable $at,
+    ) {
     }
 }

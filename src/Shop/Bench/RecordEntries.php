@@ -55,14 +55,18 @@ final readonly class RecordEntries
             foreach ($batch as $index => $stored) {
                 $log = $this->taken($view, $index, $stored, $log);
             }
-            $status = null === $log->stoppedBy ? OrderStatus::InWork : OrderStatus::Stopped;
+            $status = match (true) {
+                null !== $log->stoppedBy() => OrderStatus::Stopped,
+                null !== $log->parked() => OrderStatus::Parked,
+                default => OrderStatus::InWork,
+            };
             $this->orders->setProgress($number, $status, Tally::of($view->plan, $log));
             if ($status !== $view->file->status) {
                 $move = Move::between($view->file->status->value, $status->value);
                 $this->audit->add($by, 'order.'.$status->value, Subject::order($number), [], $move);
             }
 
-            return $this->open->of($this->orders->get($number));
+            return new BenchView($this->orders->get($number), $view->plan, $log, $view->shop, $view->at);
         });
     }
 
@@ -80,17 +84,18 @@ final readonly class RecordEntries
             throw InvalidDocument::at("/entries/$index/uuid", self::TAKEN);
         }
 
+        $stops = \count($log->stops());
         try {
-            $log = null === $entry->corrects ? $log->with($entry) : $log->corrected($entry);
-            $view->wrenches->check($view->plan->step($entry->stepId), $entry->content);
+            $log = null === $entry->corrects ? $log->with($entry, $view->shop) : $log->corrected($entry, $view->shop);
         } catch (ExpectedError $error) {
             throw InvalidDocument::at("/entries/$index", $error->getMessage().$this->whoBefore($error));
         }
         $this->orders->addEntry($number, $stored);
-        if (EntryKind::Decision === $entry->content->kind || null !== $log->stoppedBy) {
+        $isDecided = EntryKind::Decision === $entry->content->kind;
+        if ($isDecided || \count($log->stops()) > $stops) {
             $this->audit->add(
                 $entry->by,
-                EntryKind::Decision === $entry->content->kind ? 'bench.decided' : 'bench.stopped',
+                $isDecided ? 'bench.decided' : 'bench.stopped',
                 Subject::order($number),
                 ['step' => $entry->stepId, 'entry' => $entry->content->asText()],
             );

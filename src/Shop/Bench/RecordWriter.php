@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace FreshTack\Shop\Bench;
 
 use FreshTack\Core\Bench\Entry;
-use FreshTack\Core\Bench\EntryKind;
+use FreshTack\Core\Bench\PulledOil;
+use FreshTack\Core\Bench\Release;
+use FreshTack\Core\Bench\ReleaseGate;
+use FreshTack\Core\Bench\TaskOutcome;
 use FreshTack\Core\Fluid\Reconciliation;
+use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Core\Reading\Cursor;
-use FreshTack\Core\Schedule\Action;
-use FreshTack\Core\Schedule\InvalidSchedule;
-use FreshTack\Core\Schedule\Limit;
-use FreshTack\Core\SpecBook\Task;
 use FreshTack\Shop\Account\Accounts;
 use FreshTack\Shop\Account\Username;
 use FreshTack\Shop\NotFound;
@@ -35,13 +35,11 @@ final readonly class RecordWriter
     }
 
     /**
-     * @param list<Reconciliation> $oils
-     *
      * @return array<string, mixed>
      *
      * @throws NotFound|InvalidQuantity
      */
-    public function record(BenchView $view, string $remark, string $releasedBy, array $oils): array
+    public function record(BenchView $view, Release $release, string $releasedBy): array
     {
         $boat = $this->register->boat($view->file->boatId);
         $document = Cursor::over($view->file->document);
@@ -53,31 +51,29 @@ final readonly class RecordWriter
             'day' => ($this->today)()->format('Y-m-d'),
             'boat' => ['name' => $boat->name, 'registration' => $boat->registration, 'customer' => $boat->owner->name],
             'releasedBy' => $this->person($releasedBy),
-            'remark' => $remark,
-            'oils' => array_map(static fn (Reconciliation $oil): string => $oil->text(), $oils),
-            'engines' => array_map(fn (Cursor $engine): array => $this->engine($engine, $document, $view), $document->at('engines')->list()),
+            'remark' => $release->remark,
+            'explained' => array_values($release->explained),
+            'oils' => self::oils($view, $release),
+            'entries' => $this->entries(null, $view),
+            'engines' => array_map(
+                fn (Cursor $engine): array => $this->engine($engine, $document, $view, $release),
+                $document->at('engines')->list(),
+            ),
         ];
     }
 
-    /**
-     * @param array<mixed> $document
-     *
-     * @return list<array{Task, Action|null}> that the frozen order had for this engine, and what was done; null: an order of
-     *                                        before says nothing of it
-     */
-    public function tasks(array $document, string $position): array
+    /** @return list<string> what was opened of each oil, poured and left over; or that nobody measured it */
+    private static function oils(BenchView $view, Release $release): array
     {
-        $tasks = [];
-        foreach (Cursor::over($document)->at('engines')->list() as $engine) {
-            foreach ($position === $engine->at('position')->raw() ? $engine->at('tasks')->list() : [] as $task) {
-                $tasks[] = [
-                    $task->at('task')->enum(Task::class),
-                    $task->at('action')->isNull() ? null : $task->at('action')->enum(Action::class),
-                ];
-            }
-        }
+        $gate = new ReleaseGate($view->plan, $view->log);
 
-        return $tasks;
+        return [
+            ...array_map(static fn (Reconciliation $oil): string => $oil->text(), $gate->reconciled($release)),
+            ...array_map(
+                static fn (PulledOil $oil): string => $oil->name().': what is left was not measured.',
+                $gate->notMeasured($release),
+            ),
+        ];
     }
 
     /**
@@ -85,9 +81,11 @@ final readonly class RecordWriter
      *
      * @throws InvalidQuantity
      */
-    private function engine(Cursor $engine, Cursor $document, BenchView $view): array
+    private function engine(Cursor $engine, Cursor $document, BenchView $view, Release $release): array
     {
         $position = $engine->at('position')->string();
+        $place = $engine->at('position')->enum(Position::class);
+        $outcomes = $view->log->outcomes();
         $oil = $view->log->oil($position);
 
         return [
@@ -97,7 +95,12 @@ final readonly class RecordWriter
             'serial' => $engine->at('serial')->string(),
             'hours' => $engine->at('hours')->optionalString(),
             'sheet' => $engine->at('sheet')->raw(),
-            'tasks' => array_map(fn (Cursor $task): array => $this->task($task, $engine), $engine->at('tasks')->list()),
+            'unfit' => !$release->isUnfit($place) ? null : ['why' => $release->unfit[$position], 'open' => $outcomes->unfit($place)],
+            'tasks' => array_map(
+                fn (Cursor $task, TaskOutcome $outcome): array => $this->task($task, $engine->at('hours')->optionalString(), $outcome),
+                $engine->at('tasks')->list(),
+                $outcomes->tasks($place),
+            ),
             'parked' => array_map(static fn (Cursor $blocked): array => ['title' => $blocked->at('title')->string(), 'reason' => $blocked->at('reason')->string()], $engine->at('blocked')->list()),
             'oil' => $engine->at('oil')->isNull() ? null : [
                 'grade' => $engine->at('oil')->at('grade')->string(),
@@ -106,9 +109,13 @@ final readonly class RecordWriter
                 'capacity' => $engine->at('oil')->at('capacity')->at('text')->string(),
                 'level' => $oil->lastReading,
             ],
-            'parts' => self::parts($engine->at('label')->string(), $document, false),
-            'laidOut' => self::parts($engine->at('label')->string(), $document, true),
-            'entries' => $this->entries($position, $view),
+            'parts' => self::parts(
+                $engine->at('label')->string(),
+                $document,
+                static fn (Cursor $part): bool => !self::isLaidOut($part) && $outcomes->isFitted($place, $part->at('firstUse')->string()),
+            ),
+            'laidOut' => self::parts($engine->at('label')->string(), $document, self::isLaidOut(...)),
+            'entries' => $this->entries($place, $view),
         ];
     }
 
@@ -117,58 +124,60 @@ final readonly class RecordWriter
      *
      * @throws InvalidQuantity
      */
-    private function task(Cursor $task, Cursor $engine): array
+    private function task(Cursor $task, ?string $hours, TaskOutcome $outcome): array
     {
-        $months = $task->at('every')->at('months')->optionalInt(1, 240);
-        $every = $task->at('every')->at('hours')->optionalString();
-        $hours = $engine->at('hours')->optionalString();
-
         return [
             'task' => $task->at('task')->string(),
             'title' => $task->at('title')->string(),
             'why' => $task->at('why')->string(),
-            'nextDay' => null === $months ? null : $this->nextDay($months),
-            'nextHours' => null === $every || null === $hours ? null : EngineHours::of($hours)->plus(EngineHours::of($every))->text(),
+            'outcome' => $outcome->outcome->value,
+            'missing' => $outcome->missing,
+            'nextDay' => $outcome->nextDay(($this->today)())?->format('Y-m-d'),
+            'nextHours' => $outcome->nextHours(null === $hours ? null : EngineHours::of($hours))?->text(),
         ];
     }
 
-    private function nextDay(int $months): ?string
+    /** It lay at hand in case it was needed. */
+    private static function isLaidOut(Cursor $part): bool
     {
-        try {
-            return Limit::of(null, $months)->dateFrom(($this->today)())?->format('Y-m-d');
-        } catch (InvalidSchedule $error) {
-            throw new \LogicException('A frozen order held an impossible interval.', 0, $error);
-        }
+        return !$part->at('atHand')->isNull() && $part->at('atHand')->bool();
     }
 
     /**
-     * @param bool $laidOut those that lay at hand in case they were needed, and not those that the steps fit
+     * @param \Closure(Cursor): bool $isMeant
      *
-     * @return list<array{number: string, description: string|null}>
+     * @return list<array{number: string, description: string|null}> of one engine
      */
-    private static function parts(string $label, Cursor $document, bool $laidOut): array
+    private static function parts(string $label, Cursor $document, \Closure $isMeant): array
     {
-        $isLaidOut = static fn (Cursor $part): bool => !$part->at('atHand')->isNull() && $part->at('atHand')->bool();
         $used = array_filter(
             $document->at('parts')->list(),
-            static fn (Cursor $part): bool => $laidOut === $isLaidOut($part) && \in_array($label, $part->at('positions')->strings(), true),
+            static fn (Cursor $part): bool => \in_array($label, $part->at('positions')->strings(), true) && $isMeant($part),
         );
 
         return array_values(array_map(static fn (Cursor $part): array => ['number' => $part->at('number')->string(), 'description' => $part->at('description')->optionalString()], $used));
     }
 
-    /** @return list<array<string, mixed>> what was measured, seen or decided; plain ticks are left out */
-    private function entries(string $position, BenchView $view): array
+    /**
+     * @param Position|null $position null: the whole rig
+     *
+     * @return list<array<string, mixed>> what was measured, seen or decided, and whatever stopped the work
+     */
+    private function entries(?Position $position, BenchView $view): array
     {
         $replaced = array_map(static fn (Entry $entry): ?string => $entry->corrects, $view->log->entries);
-        $kept = array_filter($view->log->entries, static fn (Entry $entry): bool => EntryKind::Tick !== $entry->content->kind && !\in_array($entry->uuid, $replaced, true) && str_starts_with($entry->stepId, $position.'.'));
+        $kept = array_filter(
+            $view->log->entries,
+            static fn (Entry $entry): bool => $position === $view->plan->positionOf($entry->stepId)
+                && ($entry->stopsWork() || ($entry->isTold() && !\in_array($entry->uuid, $replaced, true))),
+        );
 
         return array_values(array_map(fn (Entry $entry): array => [
             'title' => $view->plan->titleOf($entry->stepId),
-            'text' => $entry->content->asText(),
+            'text' => $entry->asText().(\in_array($entry->uuid, $replaced, true) ? ' (corrected later)' : ''),
             'meaning' => $entry->content->observation?->meaning(),
             'by' => $this->person($entry->by),
-            'at' => $entry->at->setTimezone($this->settings->zone())->format(\DATE_ATOM),
+            'at' => $entry->moment()->setTimezone($this->settings->zone())->format(\DATE_ATOM),
         ], $kept));
     }
 

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Bench;
 
-use FreshTack\Core\Bench\OilLeft;
+use FreshTack\Core\Bench\IssuedTask;
+use FreshTack\Core\Bench\Release;
 use FreshTack\Core\Bench\ReleaseGate;
+use FreshTack\Core\Bench\TaskOutcome;
+use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Exchange\Json;
@@ -49,24 +52,26 @@ final readonly class ReleaseOrder
     }
 
     /** @throws NotFound|Conflict|NotReleasable|SealBroken|InvalidQuantity if a gate is not met, or the order changed since `$version` */
-    public function __invoke(int $number, int $version, string $remark, string $by, OilLeft ...$left): OrderFile
+    public function __invoke(int $number, int $version, Release $release, string $by): OrderFile
     {
-        return $this->unit->run(function () use ($number, $version, $remark, $by, $left): OrderFile {
+        return $this->unit->run(function () use ($number, $version, $release, $by): OrderFile {
             $view = $this->open->of($this->orders->getForWork($number));
             if (!$view->file->status->isAtBench()) {
                 throw Conflict::wrongStatus($number, $view->file->status->value, 'released');
             }
             $flaw = $this->seals->flawOfOrder($number);
             null === $flaw || throw SealBroken::ofOrder($number, $flaw);
-            $gate = new ReleaseGate();
-            $obstacles = $gate->obstacles($view->plan, $view->log, $remark, ...$left);
+            $obstacles = (new ReleaseGate($view->plan, $view->log))->obstacles($release);
             if ([] !== $obstacles) {
                 throw NotReleasable::because($obstacles);
             }
             $this->writeDone($view, $by);
             $this->audit->add($by, 'order.released', Subject::order($number), [], Move::between($view->file->status->value, 'released'));
 
-            return $this->orders->release($number, $version, Json::encode($this->writer->record($view, $remark, $by, $gate->reconciled($view->plan, $view->log, ...$left))), $by, $this->clock->now());
+            $record = Json::encode($this->writer->record($view, $release, $by));
+            $outcomes = array_merge(...array_map($view->log->outcomes()->tasks(...), $view->plan->rig->positions));
+
+            return $this->orders->release($number, $version, $record, $outcomes, $by, $this->clock->now());
         });
     }
 
@@ -80,15 +85,24 @@ final readonly class ReleaseOrder
         $boat = $this->register->boat($view->file->boatId);
         $this->reckon->lock(...array_map(static fn (Engine $engine): int => $engine->id, $boat->engines));
         foreach ($view->file->draft->engines as $drafted) {
-            $position = $boat->engine($drafted->engineId)->position->value ?? '';
+            $position = $boat->engine($drafted->engineId)->position ?? null;
             $history = $this->logs->of($drafted->engineId);
             $total = null === $drafted->hours ? null : EngineHours::of($drafted->hours)->shiftedBy($history->hours->latest()->offsetTenths ?? 0);
-            foreach ($this->writer->tasks($view->file->document ?? [], $position) as [$task, $action]) {
-                $action ??= ($this->scheduled)($drafted->plate(), $task);
-                $done = new TaskDone($task, $action, ($this->today)(), $total, 'order '.$view->file->number);
+            foreach ($this->done($view, $position) as $task) {
+                $action = $task->action ?? ($this->scheduled)($drafted->plate(), $task->task);
+                $done = new TaskDone($task->task, $action, ($this->today)(), $total, 'order '.$view->file->number);
                 $this->logs->addDone($drafted->engineId, $done, $by);
             }
         }
         $this->reckon->ofBoat($boat->id);
+    }
+
+    /** @return list<IssuedTask> only what was done moves a clock */
+    private function done(BenchView $view, ?Position $position): array
+    {
+        $outcomes = null === $position ? [] : $view->log->outcomes()->tasks($position);
+        $done = array_filter($outcomes, static fn (TaskOutcome $outcome): bool => $outcome->isDone());
+
+        return array_values(array_map(static fn (TaskOutcome $outcome): IssuedTask => $outcome->task, $done));
     }
 }

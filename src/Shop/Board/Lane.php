@@ -20,7 +20,7 @@ enum Lane: string
         return match ($this) {
             self::Counter => [OrderStatus::Draft],
             self::Issued => [OrderStatus::Issued],
-            self::Bench => [OrderStatus::Stopped, OrderStatus::InWork],
+            self::Bench => [OrderStatus::Stopped, OrderStatus::InWork, OrderStatus::Parked],
             self::Released => [OrderStatus::Released],
         };
     }

@@ -60,9 +60,9 @@ final readonly class TellCaller
     /** @param list<Cursor> $parts */
     private function waitsFor(OrderView $view, ?BenchView $bench, array $parts): ?string
     {
-        $stopped = $bench?->log->stoppedBy;
+        $stopped = $bench?->log->stoppedBy();
         if (null !== $stopped) {
-            return 'A decision: '.lcfirst($stopped->label()).'.';
+            return 'A decision: '.lcfirst($stopped->label).'.';
         }
         $missing = $view->file->status->isOpen() ? $this->missing($view->file->number, $parts) : [];
 

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Order;
 
+use FreshTack\Core\Bench\BenchLog;
+use FreshTack\Core\Bench\InvalidEntry;
+use FreshTack\Core\Bench\IssuedOrderReader;
+use FreshTack\Core\Fastening\InvalidTightening;
+use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Shop\Audit\AuditLog;
 use FreshTack\Shop\Audit\Move;
 use FreshTack\Shop\Audit\Subject;
@@ -16,8 +21,9 @@ use FreshTack\Shop\Unit;
 use Psr\Clock\ClockInterface;
 
 /**
- * Discards a draft, or cancels an issued order on which nobody has worked. If another boat had come, what the check-in
- * wrote into the register is taken back with it. The order stays to be read, and can be brought back.
+ * Discards a draft, or cancels an issued order of which nothing was done and everything is put back. If another boat had
+ * come, what the check-in wrote into the register is taken back with it. The order stays to be read, and can be brought
+ * back.
  */
 final readonly class CloseOrder
 {
@@ -63,8 +69,21 @@ final readonly class CloseOrder
         return match (true) {
             OrderStatus::Draft === $file->status => OrderStatus::Discarded,
             OrderStatus::Issued === $file->status && [] === $this->orders->entries($file->number) => OrderStatus::Cancelled,
-            $file->status->isAtBench() => throw Conflict::tooLateToCancel($file->number),
+            $file->status->isAtBench() => $this->cancelledAtWork($file),
             default => throw Conflict::wrongStatus($file->number, $file->status->value, 'taken back'),
         };
+    }
+
+    /** @throws Conflict if something was done, or stands open */
+    private function cancelledAtWork(OrderFile $file): OrderStatus
+    {
+        try {
+            $order = IssuedOrderReader::read($file->issuedDocument());
+            $against = BenchLog::replay($order, $this->orders->entries($file->number))->outcomes()->againstCancelling();
+        } catch (InvalidDocument|InvalidEntry|InvalidTightening $error) {
+            throw new \RuntimeException(\sprintf('Order %d does not replay: %s', $file->number, $error->getMessage()), 0, $error);
+        }
+
+        return [] === $against ? OrderStatus::Cancelled : throw Conflict::tooLateToCancel($file->number, $against);
     }
 }

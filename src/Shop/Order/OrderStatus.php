@@ -10,6 +10,8 @@ enum OrderStatus: string
     case Issued = 'issued';
     case InWork = 'in_work';
     case Stopped = 'stopped';
+    /** Somebody has worked on it, and it waits. */
+    case Parked = 'parked';
     case Released = 'released';
     /** A draft that is not wanted. */
     case Discarded = 'discarded';
@@ -29,6 +31,6 @@ enum OrderStatus: string
 
     public function isAtBench(): bool
     {
-        return \in_array($this, [self::Issued, self::InWork, self::Stopped], true);
+        return \in_array($this, [self::Issued, self::InWork, self::Stopped, self::Parked], true);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Shop\Order;
 
 use FreshTack\Core\Bench\Entry;
+use FreshTack\Core\Bench\TaskOutcome;
 use FreshTack\Shop\Bench\StoredEntry;
 use FreshTack\Shop\Bench\Tally;
 use FreshTack\Shop\Conflict;
@@ -69,8 +70,12 @@ interface Orders
     /** @throws NotFound */
     public function setProgress(int $number, OrderStatus $status, Tally $tally): void;
 
-    /** @throws NotFound|Conflict if the version is not the current one */
-    public function release(int $number, int $version, string $record, string $by, \DateTimeImmutable $at): OrderFile;
+    /**
+     * @param list<TaskOutcome> $outcomes how each task ended
+     *
+     * @throws NotFound|Conflict if the version is not the current one
+     */
+    public function release(int $number, int $version, string $record, array $outcomes, string $by, \DateTimeImmutable $at): OrderFile;
 
     /** @return list<Entry> in the order in which they came */
     public function entries(int $number): array;

@@ -76,6 +76,7 @@ final readonly class PrintOrder
             'cards' => PrintedCards::of($file->issuedDocument(), 'trainee' === $density),
             'appearances' => Observation::answersTo('oil_appearance'),
             'leaks' => Observation::answersTo('leaks'),
+            'arrivals' => Observation::answersTo('arrival_level'),
             'tellTales' => Observation::answersTo('tell_tale'),
         ];
     }

@@ -29,7 +29,7 @@ final readonly class ReopenOrder
             $file = $this->orders->getForWork($number);
             $to = match ($file->status) {
                 OrderStatus::Discarded => OrderStatus::Draft,
-                OrderStatus::Cancelled => OrderStatus::Issued,
+                OrderStatus::Cancelled => [] === $this->orders->entries($number) ? OrderStatus::Issued : OrderStatus::InWork,
                 default => throw Conflict::wrongStatus($number, $file->status->value, 'brought back'),
             };
             $file->draft->isOf($boat) || throw Conflict::otherEngines($number, $boat->name);

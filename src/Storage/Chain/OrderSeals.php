@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Storage\Chain;
 
+use FreshTack\Core\Bench\EntryReader;
 use FreshTack\Exchange\Json;
 use FreshTack\Shop\Bench\StoredEntry;
 use FreshTack\Storage\Entity\OrderRecord;
@@ -39,7 +40,7 @@ final readonly class OrderSeals
             'work_order_id' => $number,
             'step_id' => $entry->stepId,
             'kind' => $entry->content->kind->value,
-            'value' => Json::encode((object) $stored->value),
+            'value' => Json::encode((object) [...$stored->value, ...EntryReader::toldValue($entry->told)]),
             'corrects' => $entry->corrects,
             'account' => $entry->by,
             'received_at' => $entry->at->format(self::INSTANT),

@@ -73,7 +73,13 @@ final readonly class DemoLoader
         $this->entities->persist(new ShopRecord(1, Json::encode($this->dated($shop->raw()))));
         $password = $shop->at('demoPassword')->string();
         foreach ($shop->at('accounts')->list() as $account) {
-            $this->accounts->add(new Account($account->at('username')->string(), $account->at('name')->string(), $account->at('role')->enum(Role::class), $hash($password)));
+            $this->accounts->add(new Account(
+                $account->at('username')->string(),
+                $account->at('name')->string(),
+                $account->at('role')->enum(Role::class),
+                $hash($password),
+                !$account->at('lead')->isNull() && $account->at('lead')->bool(),
+            ));
         }
         $shop->flaws->throwIfAny();
     }

@@ -17,11 +17,12 @@ class AccountRecord
         #[ORM\Column(length: 80)] public string $name,
         #[ORM\Column(length: 20)] public string $role,
         #[ORM\Column(length: 255)] public string $passwordHash,
+        #[ORM\Column(options: ['default' => false, 'comment' => 'leads at the bench; managers do in any case'])] public bool $lead = false,
     ) {
     }
 
     public function toShop(): Account
     {
-        return new Account($this->username, $this->name, Role::from($this->role), $this->passwordHash);
+        return new Account($this->username, $this->name, Role::from($this->role), $this->passwordHash, $this->lead);
     }
 }

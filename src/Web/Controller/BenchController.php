@@ -6,10 +6,12 @@ namespace FreshTack\Web\Controller;
 
 use FreshTack\Core\ExpectedError;
 use FreshTack\Shop\Bench\OpenBench;
+use FreshTack\Web\Security\SignedIn;
 use FreshTack\Web\View\BenchStateView;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 
 #[AsController]
@@ -22,8 +24,8 @@ final readonly class BenchController
 
     /** @throws ExpectedError */
     #[Route('/api/orders/{number<\d+>}/bench', name: 'bench', methods: ['GET'])]
-    public function __invoke(int $number): JsonResponse
+    public function __invoke(int $number, #[CurrentUser] SignedIn $user): JsonResponse
     {
-        return new JsonResponse(BenchStateView::of(($this->open)($number)));
+        return new JsonResponse(BenchStateView::of(($this->open)($number), $user->account->username));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Web\Controller;
 
 use FreshTack\Core\Bench\OilLeft;
+use FreshTack\Core\Bench\Release;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\SpecBook\ValueReader;
@@ -14,6 +15,7 @@ use FreshTack\Web\Http\Once;
 use FreshTack\Web\Http\OrderVersion;
 use FreshTack\Web\Security\SignedIn;
 use FreshTack\Web\View\OrderFileView;
+use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -25,7 +27,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 #[IsGranted('ROLE_TECHNICIAN')]
 final readonly class ReleaseController
 {
-    public function __construct(private ReleaseOrder $release)
+    public function __construct(private ReleaseOrder $release, private Security $security)
     {
     }
 
@@ -34,20 +36,56 @@ final readonly class ReleaseController
     #[Once]
     public function __invoke(int $number, Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
-        [$version, $remark, $left] = Body::read($request, static fn (Cursor $body): array => [
+        [$version, $release] = Body::read($request, fn (Cursor $body): array => [
             OrderVersion::at($body->at('version'), $number),
-            $body->at('remark')->optionalString(1000) ?? '',
-            $body->at('oil')->isNull() ? [] : array_values(array_filter(array_map(self::left(...), $body->at('oil')->list(0, 20)))),
+            $this->said($body),
         ]);
 
-        return new JsonResponse(OrderFileView::file(($this->release)($number, $version, $remark, $user->account->username, ...$left)));
+        return new JsonResponse(OrderFileView::file(($this->release)($number, $version, $release, $user->account->username)));
     }
 
+    private function said(Cursor $body): Release
+    {
+        $unfit = self::words($body->at('unfit'), 'position', 'why');
+        if ([] !== $unfit && !$this->security->isGranted('ROLE_LEAD')) {
+            $body->at('unfit')->flaw('An engine that is not fit to run is let go by a lead or a manager.');
+        }
+        $left = $body->at('oil')->isNull() ? [] : array_filter(array_map(self::left(...), $body->at('oil')->list(0, 20)));
+
+        return new Release(
+            $body->at('remark')->optionalString(1000) ?? '',
+            self::words($body->at('explained'), 'deviation', 'words'),
+            $unfit,
+            array_values($left),
+        );
+    }
+
+    /** @return array<string, string> */
+    private static function words(Cursor $list, string $key, string $value): array
+    {
+        $words = [];
+        foreach ($list->isNull() ? [] : $list->list(0, 40) as $each) {
+            $each->knowsOnly($key, $value);
+            $text = $each->at($value)->string(500);
+            if ('' === trim($text)) {
+                $each->at($value)->flaw('Say why: it stands in the record.');
+            }
+            $words[$each->at($key)->string(80)] = $text;
+        }
+
+        return $words;
+    }
+
+    /** Neither opened nor left over: it is said that nobody measured it. */
     private static function left(Cursor $oil): ?OilLeft
     {
         $oil->knowsOnly('grade', 'performanceClass', 'opened', 'leftOver');
+        [$grade, $class] = [$oil->at('grade')->string(20), $oil->at('performanceClass')->string(40)];
+        if ($oil->at('opened')->isNull() && $oil->at('leftOver')->isNull()) {
+            return new OilLeft($grade, $class, null, null);
+        }
         [$opened, $leftOver] = [ValueReader::volume($oil->at('opened')), ValueReader::volume($oil->at('leftOver'))];
 
-        return null === $opened || null === $leftOver ? null : new OilLeft($oil->at('grade')->string(20), $oil->at('performanceClass')->string(40), $opened, $leftOver);
+        return null === $opened || null === $leftOver ? null : new OilLeft($grade, $class, $opened, $leftOver);
     }
 }

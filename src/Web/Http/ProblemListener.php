@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Web\Http;
 
+use FreshTack\Core\Bench\Obstacle;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Reading\Flaw;
 use FreshTack\Core\Reading\InvalidDocument;
@@ -61,7 +62,7 @@ final readonly class ProblemListener
             return Problem::of(422, $error->errorKey(), 1 === \count($error->flaws) ? $error->flaws[0]->message : \sprintf('%d fields have to be mended.', \count($error->flaws)), $error->flaws);
         }
         if ($error instanceof NotReleasable) {
-            return Problem::of(422, $error->errorKey(), $error->getMessage(), array_map(static fn (array $obstacle): Flaw => new Flaw(null === $obstacle['stepId'] ? '' : '/steps/'.$obstacle['stepId'], $obstacle['message']), $error->obstacles));
+            return Problem::of(422, $error->errorKey(), $error->getMessage(), array_map(self::obstacle(...), $error->obstacles));
         }
         if ($error instanceof DoubtfulReading) {
             return Problem::of(422, $error->errorKey(), $error->getMessage(), [new Flaw($error->pointer(), $error->getMessage())], ['canBeConfirmed' => $error->doubt->canBeConfirmed()]);
@@ -95,5 +96,15 @@ final readonly class ProblemListener
             $error instanceof ReaderTrouble, $error instanceof NotSent => 502,
             default => 422,
         };
+    }
+
+    /** A step by its id, what can be explained by what it deviates in, an engine that is not whole by its place. */
+    private static function obstacle(Obstacle $obstacle): Flaw
+    {
+        return new Flaw(match (true) {
+            null !== $obstacle->deviation() => '/explained/'.$obstacle->deviation(),
+            \in_array($obstacle->kind, ['unfit', 'level'], true) => '/unfit/'.$obstacle->at,
+            default => '/steps/'.$obstacle->at,
+        }, $obstacle->message);
     }
 }

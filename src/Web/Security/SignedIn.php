@@ -18,7 +18,7 @@ final readonly class SignedIn implements UserInterface, PasswordAuthenticatedUse
 
     public function getRoles(): array
     {
-        return ['ROLE_'.strtoupper($this->account->role->value)];
+        return ['ROLE_'.strtoupper($this->account->role->value), ...($this->account->leads() ? ['ROLE_LEAD'] : [])];
     }
 
     public function getUserIdentifier(): string

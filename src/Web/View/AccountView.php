@@ -8,9 +8,9 @@ use FreshTack\Shop\Account\Account;
 
 final readonly class AccountView
 {
-    /** @return array{username: string, name: string, role: string} */
+    /** @return array{username: string, name: string, role: string, lead: bool} */
     public static function of(Account $account): array
     {
-        return ['username' => $account->username, 'name' => $account->name, 'role' => $account->role->value];
+        return ['username' => $account->username, 'name' => $account->name, 'role' => $account->role->value, 'lead' => $account->leads()];
     }
 }

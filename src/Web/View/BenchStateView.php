@@ -8,37 +8,143 @@ use FreshTack\Core\Bench\BenchLog;
 use FreshTack\Core\Bench\BenchStep;
 use FreshTack\Core\Bench\EngineOilLog;
 use FreshTack\Core\Bench\Entry;
+use FreshTack\Core\Bench\LogClock;
+use FreshTack\Core\Bench\NotYet;
+use FreshTack\Core\Bench\Objections;
 use FreshTack\Core\Bench\PulledOil;
+use FreshTack\Core\Bench\Stop;
+use FreshTack\Core\Bench\Timer;
+use FreshTack\Core\Bench\Timers;
 use FreshTack\Core\Finding\Observation;
 use FreshTack\Shop\Bench\BenchView;
 
-/** What the bench needs beside the frozen order: the log so far and what follows from it. */
+/** What the bench needs beside the frozen order: the log so far, and what follows from it. */
 final readonly class BenchStateView
 {
-    /** @return array<string, mixed> */
-    public static function of(BenchView $view): array
+    /**
+     * @param string $by who looks: whether a step may be done depends on where their hands are
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(BenchView $view, string $by): array
     {
-        $fitting = static function (BenchStep $step) use ($view): array {
-            $torque = $step->tightening?->torque();
+        return [
+            ...self::state($view, $by),
+            'document' => $view->file->document,
+            'observations' => array_map(self::observation(...), Observation::cases()),
+            'entries' => array_map(self::entry(...), $view->log->entries),
+            'wrenches' => $view->shop->wrenches->names(),
+        ];
+    }
 
-            return null === $torque ? [] : $view->wrenches->fitting($torque);
-        };
+    /**
+     * What is so after a batch: without what does not change.
+     *
+     * @param list<string> $uuids of the batch
+     *
+     * @return array<string, mixed>
+     */
+    public static function change(BenchView $view, string $by, array $uuids): array
+    {
+        $sent = array_filter($view->log->entries, static fn (Entry $entry): bool => \in_array($entry->uuid, $uuids, true));
+
+        return [...self::state($view, $by), 'entries' => array_map(self::entry(...), array_values($sent))];
+    }
+
+    /** @return array<string, mixed> */
+    private static function state(BenchView $view, string $by): array
+    {
+        $stop = $view->log->stoppedBy();
 
         return [
             'order' => OrderFileView::file($view->file),
-            'document' => $view->file->document,
-            'observations' => array_map(self::observation(...), Observation::cases()),
-            'steps' => array_map(static fn (BenchStep $step): array => [
-                'id' => $step->id,
-                'done' => $view->log->isDone($step),
-                'answer' => $view->log->answer($step->id)?->asText(),
-                'wrenches' => $fitting($step),
-            ], $view->plan->steps),
+            'now' => $view->log->now($view->at)->format(\DATE_ATOM),
+            'steps' => self::steps($view, $by),
+            'timers' => array_map(self::timer(...), (new Timers($view->plan, $view->log))->running()),
             'oil' => array_map(static fn (string $position): array => self::oil($position, $view->log->oil($position)), array_keys($view->plan->capacityMl)),
             'pools' => array_map(static fn (PulledOil $oil): array => self::pool($oil, $view->log), $view->plan->oils),
-            'stoppedBy' => null === $view->log->stoppedBy ? null : self::observation($view->log->stoppedBy),
-            'entries' => array_map(self::entry(...), $view->log->entries),
-            'wrenches' => $view->wrenches->names(),
+            'stoppedBy' => null === $stop ? null : self::stop($stop),
+            'parked' => null === $view->log->parked() ? null : self::parked($view->log->parked()),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function steps(BenchView $view, string $by): array
+    {
+        $gates = $view->log->gates();
+        $objections = new Objections($view->plan, $view->log, $view->shop);
+        $now = $view->log->now($view->at);
+
+        return array_map(static function (BenchStep $step) use ($view, $gates, $objections, $now, $by): array {
+            $isDone = $view->log->isDone($step);
+            $stop = $isDone ? null : $view->log->stopAt($step);
+            $notYet = $isDone ? null : $gates->before($step, $step->effects, $by, $now) ?? $objections->notHeld($step);
+            $torque = $step->tightening?->torque();
+
+            return [
+                'id' => $step->id,
+                'done' => $isDone,
+                'answer' => $view->log->answer($step->id)?->asText(),
+                'notYet' => match (true) {
+                    null !== $stop => self::notYet(\sprintf(
+                        '%s on %s: a decision is needed first.',
+                        $stop->label,
+                        $stop->position?->label() ?? 'the rig',
+                    )),
+                    null !== $notYet => self::notYet($notYet->text(), $notYet),
+                    default => null,
+                },
+                'timed' => LogClock::isTimed($step),
+                'wrenches' => null === $torque ? [] : $view->shop->wrenches->fitting($torque),
+            ];
+        }, $view->plan->steps);
+    }
+
+    /** @return array<string, mixed> */
+    private static function notYet(string $why, ?NotYet $notYet = null): array
+    {
+        return [
+            'why' => $why,
+            'until' => $notYet?->until?->format(\DATE_ATOM),
+            'first' => $notYet?->first?->id,
+            'cart' => true === $notYet?->atCart,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function timer(Timer $timer): array
+    {
+        return [
+            'position' => $timer->position->value,
+            'work' => $timer->workId,
+            'title' => $timer->title,
+            'from' => $timer->from->format(\DATE_ATOM),
+            'until' => $timer->until->format(\DATE_ATOM),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function parked(Entry $entry): array
+    {
+        return [
+            'by' => $entry->by,
+            'at' => $entry->at->format(\DATE_ATOM),
+            'why' => $entry->content->why(),
+            'until' => $entry->content->until?->format(\DATE_ATOM),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function stop(Stop $stop): array
+    {
+        return [
+            'value' => $stop->key,
+            'entry' => $stop->entry,
+            'stepId' => $stop->stepId,
+            'position' => $stop->position?->value,
+            'label' => $stop->label,
+            'meaning' => $stop->meaning,
+            'instruction' => $stop->instruction,
         ];
     }
 
@@ -92,10 +198,11 @@ final readonly class BenchStateView
             'uuid' => $entry->uuid,
             'stepId' => $entry->stepId,
             'kind' => $entry->content->kind->value,
-            'text' => $entry->content->asText(),
+            'text' => $entry->asText(),
             'corrects' => $entry->corrects,
+            'happened' => $entry->told->happened,
             'by' => $entry->by,
-            'at' => $entry->at->format(\DATE_ATOM),
+            'at' => $entry->moment()->format(\DATE_ATOM),
         ];
     }
 }

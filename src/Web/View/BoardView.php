@@ -31,7 +31,7 @@ final readonly class BoardView
             'status' => $order->status->value,
             'boatId' => $order->boatId,
             'boat' => $order->boatName,
-            'stoppedBy' => $order->tally->stoppedBy?->label(),
+            'stoppedBy' => $order->tally->stopLabel(),
             'stepsDone' => $order->tally->stepsDone,
             'steps' => $order->tally->steps,
             'writer' => $order->writer,

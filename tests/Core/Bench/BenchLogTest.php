@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace FreshTack\Tests\Core\Bench;
 
 use FreshTack\Core\Bench\BenchLog;
-use FreshTack\Core\Bench\BenchPlan;
-use FreshTack\Core\Bench\BenchPlanReader;
 use FreshTack\Core\Bench\BenchStep;
-use FreshTack\Core\Bench\Entry;
 use FreshTack\Core\Bench\EntryContent;
 use FreshTack\Core\Bench\EntryKind;
 use FreshTack\Core\Bench\InvalidEntry;
+use FreshTack\Core\Bench\Obstacle;
 use FreshTack\Core\Bench\OilLeft;
+use FreshTack\Core\Bench\Release;
 use FreshTack\Core\Bench\ReleaseGate;
+use FreshTack\Core\Bench\Told;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Fastening\InvalidTightening;
 use FreshTack\Core\Fastening\TorqueTightening;
@@ -22,137 +22,165 @@ use FreshTack\Core\Finding\Observation;
 use FreshTack\Core\Fluid\Advice;
 use FreshTack\Core\Fluid\DipstickReading;
 use FreshTack\Core\Fluid\Reconciliation;
+use FreshTack\Core\Plan\Attitude;
+use FreshTack\Core\Plan\Effect;
+use FreshTack\Core\Plan\Gate;
+use FreshTack\Core\Plan\Lockout;
+use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Quantity\Minutes;
 use FreshTack\Core\Quantity\Torque;
 use FreshTack\Core\Quantity\TorqueUnit;
 use FreshTack\Core\Quantity\Volume;
-use FreshTack\Exchange\Json;
-use FreshTack\Tests\Support\Requests;
+use FreshTack\Tests\Support\BenchDay;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** The water taxi at the bench: rest 6 min after a pour, 25 min after a run, band 0.45 to 0.75 of 920 ml, at most 300 ml at once. */
 final class BenchLogTest extends TestCase
 {
-    private int $sequence = 0;
-
     public function testReadsTheFrozenOrderBack(): void
     {
-        $plan = self::plan();
+        $order = BenchDay::ofTwin()->order;
 
-        self::assertCount(116, $plan->steps);
-        self::assertSame(['port' => 'Port', 'starboard' => 'Starboard'], $plan->engines);
-        self::assertSame(['port' => 5460, 'starboard' => 5460], $plan->capacityMl);
-        self::assertInstanceOf(TorqueTightening::class, $plan->step('port.close-valve.close')->tightening);
-        self::assertSame(['turns', 'torque'], [$plan->step('port.filter-on.turn')->entry, $plan->step('starboard.filter-on.turn')->entry]);
+        self::assertCount(116, $order->steps);
+        self::assertSame(['port' => 'Port', 'starboard' => 'Starboard'], $order->engines);
+        self::assertSame(['port' => 5460, 'starboard' => 5460], $order->capacityMl);
+        self::assertInstanceOf(TorqueTightening::class, $order->step('port.close-valve.close')->tightening);
+        self::assertSame(
+            ['turns', 'torque'],
+            [$order->step('port.filter-on.turn')->entry, $order->step('starboard.filter-on.turn')->entry],
+        );
         self::assertSame(
             ['pour', 'run', null],
-            [$plan->step('port.fill.pour')->event, $plan->step('port.leak-check.stop')->event, $plan->step('port.fill.cap')->event],
+            [$order->step('port.fill.pour')->event, $order->step('port.leak-check.stop')->event, $order->step('port.fill.cap')->event],
+        );
+        $fill = $order->workOf($order->step('port.fill.pour'));
+        self::assertSame(
+            [true, Attitude::Vertical, Lockout::Locked],
+            [$fill->isAsked, $fill->work->needs->attitude, $fill->work->needs->lockout],
+        );
+        self::assertSame([Effect::OilIn], $order->step('port.fill.pour')->effects);
+    }
+
+    public function testAReadingTooSoonAfterThePourIsRefusedUntilTheLogsClockSaysSo(): void
+    {
+        $day = BenchDay::ofTwin()->until('port.first-reading.read');
+        $poured = $day->log->oil('port')->eventAt;
+        self::assertNotNull($poured);
+        $day->now = $poured->modify('+2 minutes');
+        self::assertRefused(
+            'bench.not_yet',
+            'Port: the oil has not rested long enough. Wait 4 min more.',
+            static fn () => $day->read('port.first-reading.read', '0.10'),
+        );
+
+        $day->now = $poured->modify('+6 minutes');
+        $day->read('port.first-reading.read', '0.60');
+        self::assertSame('level 0.6 after 6 min of rest', $day->log->answer('port.first-reading.read')?->asText());
+    }
+
+    public function testNobodyTypesTheMinutesThatTheLogCounts(): void
+    {
+        $day = BenchDay::ofTwin()->until('port.first-reading.read');
+
+        self::assertRefused(
+            'bench.rest_is_counted',
+            'leave the minutes out',
+            static fn () => $day->enter('port.first-reading.read', EntryContent::level(DipstickReading::of('0.60'), Minutes::of(40))),
         );
     }
 
-    public function testAReadingTooSoonAfterThePourSaysWait(): void
+    public function testAReadingThatWasTakenTooSoonAllTheSameSaysWaitAndAsksForNoOil(): void
     {
-        $log = $this->log()->with($this->pour('port.fill.pour', 4900))->with($this->level('port.first-reading.read', '0.10', 2));
+        $day = BenchDay::ofTwin()->until('port.first-reading.read');
+        $day->now = $day->log->oil('port')->eventAt?->modify('+2 minutes') ?? $day->now;
+        $day->read('port.first-reading.read', '0.10', new Told(happened: true))->decide('port.first-reading.read');
 
-        self::assertSame([Advice::Wait, 4], [$log->oil('port')->advice?->advice, $log->oil('port')->advice?->waitMin]);
-        self::assertFalse($log->isDone(self::plan()->step('port.first-reading.read')));
-    }
-
-    public function testNoOilGoesInOnAnUnsettledReading(): void
-    {
-        $log = $this->log()->with($this->pour('port.fill.pour', 4900))->with($this->level('port.first-reading.read', '0.10', 2));
-
-        $this->expectExceptionMessage('No oil goes in on an unsettled reading. Wait 4 min, read again and enter that reading first.');
-        $log->with($this->pour('port.first-reading.read', 200));
+        self::assertSame([Advice::Wait, 4], [$day->log->oil('port')->advice?->advice, $day->log->oil('port')->advice?->waitMin]);
+        self::assertFalse($day->log->isDone($day->order->step('port.first-reading.read')));
+        self::assertRefused('bench.top_up_unsettled', 'Wait 4 min, read again', static fn () => $day->pour('port.first-reading.read', 200));
     }
 
     public function testNoOilGoesInWithoutAnyReading(): void
     {
-        $this->expectExceptionMessage('No oil goes in on an unsettled reading. Wait 6 min, read again and enter that reading first.');
-        $this->log()->with($this->pour('port.fill.pour', 4900))->with($this->pour('port.first-reading.read', 200));
+        $day = BenchDay::ofTwin()->until('port.first-reading.read');
+
+        self::assertRefused(
+            'bench.top_up_unsettled',
+            'Wait 6 min, read again and enter that reading first.',
+            static fn () => $day->pour('port.first-reading.read', 200),
+        );
     }
 
     public function testASettledReadingBelowTheBandAllowsATopUpAndAsksForAnotherReading(): void
     {
-        $log = $this->log()->with($this->pour('port.fill.pour', 4900))->with($this->level('port.first-reading.read', '0.20', 6));
+        $day = BenchDay::ofTwin()->until('port.first-reading.read')->read('port.first-reading.read', '0.20');
+        $before = $day->log->oil('port')->inEngineMl();
         // (0.45 − 0.20) × 920 ml = 230 ml, in steps of 50 ml 200 ml
-        self::assertSame([Advice::Add, 200], [$log->oil('port')->advice?->advice, $log->oil('port')->advice?->amountMl]);
+        self::assertSame([Advice::Add, 200], [$day->log->oil('port')->advice?->advice, $day->log->oil('port')->advice?->amountMl]);
+        self::assertRefused('bench.top_up_too_large', '300 ml (10.1 US fl oz)', static fn () => $day->pour('port.first-reading.read', 301));
 
-        $topped = $log->with($this->pour('port.first-reading.read', 200));
-        self::assertNull($topped->oil('port')->advice);
-        self::assertSame(5100, $topped->oil('port')->inEngineMl());
-        self::assertFalse($topped->isDone(self::plan()->step('port.first-reading.read')));
-        self::assertTrue($topped->with($this->level('port.first-reading.read', '0.44', 6))->isDone(self::plan()->step('port.first-reading.read')));
-    }
-
-    public function testATopUpLargerThanTheLargestIsRefused(): void
-    {
-        $log = $this->log()->with($this->pour('port.fill.pour', 4000))->with($this->level('port.first-reading.read', '0', 6));
-
-        $this->expectExceptionMessage('The largest single top-up of this engine is 300 ml (10.1 US fl oz).');
-        $log->with($this->pour('port.first-reading.read', 301));
+        $day->pour('port.first-reading.read', 200);
+        self::assertNull($day->log->oil('port')->advice);
+        self::assertSame($before + 200, $day->log->oil('port')->inEngineMl());
+        self::assertFalse($day->log->isDone($day->order->step('port.first-reading.read')));
+        $day->wait(5);
+        self::assertRefused('bench.not_yet', 'Wait 1 min more', static fn () => $day->read('port.first-reading.read', '0.44'));
+        $day->wait(1)->read('port.first-reading.read', '0.44');
+        self::assertTrue($day->log->isDone($day->order->step('port.first-reading.read')));
     }
 
     public function testATopUpThatNobodyAskedForIsRefused(): void
     {
-        $log = $this->log()->with($this->pour('port.fill.pour', 4900))->with($this->level('port.first-reading.read', '0.60', 6));
+        $day = BenchDay::ofTwin()->until('port.first-reading.read')->read('port.first-reading.read', '0.60');
 
-        $this->expectExceptionMessage('The last settled reading does not ask for oil.');
-        $log->with($this->pour('port.first-reading.read', 50));
+        self::assertRefused('bench.top_up_unasked', 'does not ask for oil', static fn () => $day->pour('port.first-reading.read', 50));
     }
 
-    public function testTheFinalReadingNeedsARun(): void
+    public function testTheFinalReadingNeedsTheRunAndItsLongRest(): void
     {
-        $log = $this->log()->with($this->pour('port.fill.pour', 4900));
+        $day = BenchDay::ofTwin()->until('port.reading.read');
+        $stopped = $day->log->oil('port')->eventAt;
+        self::assertNotNull($stopped);
+        $day->now = $stopped->modify('+24 minutes');
+        self::assertRefused('bench.not_yet', 'Wait 1 min more', static fn () => $day->read('port.reading.read', '0.60'));
+        $day->now = $stopped->modify('+25 minutes');
+        $day->read('port.reading.read', '0.60');
 
-        $this->expectExceptionMessage('The engine has not run since it was filled');
-        $log->with($this->level('port.reading.read', '0.60', 30));
-    }
-
-    public function testAfterTheRunTheLongRestApplies(): void
-    {
-        $log = $this->filledAndRun();
-        self::assertSame([Advice::Wait, 1], [$log->with($this->level('port.reading.read', '0.60', 24))->oil('port')->advice?->advice, $log->with($this->level('port.reading.read', '0.60', 24))->oil('port')->advice?->waitMin]);
-
-        $settled = $log->with($this->level('port.reading.read', '0.60', 25));
-        self::assertSame(Advice::Ok, $settled->oil('port')->advice?->advice);
-        self::assertTrue($settled->isDone(self::plan()->step('port.reading.read')));
-    }
-
-    public function testAfterATopUpTheShortRestApplies(): void
-    {
-        $log = $this->filledAndRun()->with($this->level('port.reading.read', '0.30', 25))->with($this->pour('port.reading.read', 250));
-
-        self::assertSame(Advice::Wait, $log->with($this->level('port.reading.read', '0.60', 5))->oil('port')->advice?->advice);
-        self::assertSame(Advice::Ok, $log->with($this->level('port.reading.read', '0.60', 6))->oil('port')->advice?->advice);
+        self::assertSame(Advice::Ok, $day->log->oil('port')->advice?->advice);
+        self::assertTrue($day->log->isDone($day->order->step('port.reading.read')));
     }
 
     public function testTooMuchIsTakenOutOnlyWhenASettledReadingSaysSo(): void
     {
-        $log = $this->filledAndRun()->with($this->level('port.reading.read', '1.10', 25));
-        // (1.10 − 0.60) × 920 ml = 460 ml, in steps of 50 ml 450 ml
-        self::assertSame([Advice::TakeOut, 450], [$log->oil('port')->advice?->advice, $log->oil('port')->advice?->amountMl]);
-        self::assertSame(5010, $log->with($this->entry('port.reading.read', EntryContent::takenOut(Volume::whole(450))))->oil('port')->inEngineMl());
+        $day = BenchDay::ofTwin()->until('port.reading.read');
+        $takeOut = EntryContent::takenOut(Volume::whole(450));
+        self::assertRefused(
+            'bench.take_out_unasked',
+            'does not ask for oil to be taken out',
+            static fn () => $day->enter('port.reading.read', $takeOut),
+        );
 
-        $this->expectException(InvalidEntry::class);
-        $this->filledAndRun()->with($this->entry('port.reading.read', EntryContent::takenOut(Volume::whole(100))));
+        $day->read('port.reading.read', '1.10');
+        $before = $day->log->oil('port')->inEngineMl();
+        // (1.10 − 0.60) × 920 ml = 460 ml, in steps of 50 ml 450 ml
+        self::assertSame([Advice::TakeOut, 450], [$day->log->oil('port')->advice?->advice, $day->log->oil('port')->advice?->amountMl]);
+        self::assertSame($before - 450, $day->enter('port.reading.read', $takeOut)->log->oil('port')->inEngineMl());
     }
 
     public function testTheEnginesAreApart(): void
     {
-        $log = $this->filledAndRun();
+        $day = BenchDay::ofTwin()->until('port.rest.rest');
 
-        self::assertTrue($log->oil('port')->hasRun);
-        self::assertFalse($log->oil('starboard')->hasRun);
-        self::assertSame(0, $log->oil('starboard')->inEngineMl());
+        self::assertTrue($day->log->oil('port')->hasRun);
+        self::assertFalse($day->log->oil('starboard')->hasRun);
     }
 
     public function testAWarmUpBeforeTheFillIsNoRunOfTheNewOil(): void
     {
-        $log = $this->log()->with($this->tick('port.warm-up.stop'))->with($this->pour('port.fill.pour', 4900));
+        $day = BenchDay::ofTwin()->until('port.first-rest.rest');
 
-        self::assertFalse($log->oil('port')->hasRun);
+        self::assertFalse($day->log->oil('port')->hasRun);
     }
 
     /** @return iterable<string, array{Observation}> */
@@ -164,37 +192,45 @@ final class BenchLogTest extends TestCase
     }
 
     #[DataProvider('stops')]
-    public function testAFindingThatStopsTheJobStopsEverythingButNotes(Observation $finding): void
+    public function testAFindingStopsItsEngineButForNotesAndWhatMakesItSafe(Observation $finding): void
     {
-        $log = $this->log()->with($this->see('port.drain-valve.look', $finding));
+        $day = BenchDay::ofTwin()->until('port.drain-valve.look')->see('port.drain-valve.look', $finding);
+        self::assertSame([$finding->value], array_column($day->log->stops(), 'key'));
+        self::assertRefused('bench.stopped', 'The work is stopped', static fn () => $day->tick('port.filter-off.shut'));
 
-        self::assertSame($finding, $log->stoppedBy);
-        self::assertSame($finding, $log->with($this->entry('port.drain-valve.look', EntryContent::words(EntryKind::Note, 'sample kept')))->stoppedBy);
-        $this->expectException(InvalidEntry::class);
-        $this->expectExceptionMessage('The work is stopped');
-        $log->with($this->tick('rig.place.level'));
+        $day->enter('port.drain-valve.look', EntryContent::words(EntryKind::Note, 'sample kept'));
+        $day->enter('port.close-valve.close', EntryContent::torque(Torque::of('8.5', TorqueUnit::NewtonMetre), 'TW-1'));
+        $day->tick('starboard.lock-out.key');
+        self::assertSame([$finding->value], array_column($day->log->stops(), 'key'));
+    }
+
+    public function testFuelThatLeaksStopsTheWholeRig(): void
+    {
+        $day = BenchDay::ofTwin()->until('port.leak-check.leaks')->see('port.leak-check.leaks', Observation::LeaksFuel);
+
+        self::assertRefused('bench.stopped', 'The work is stopped', static fn () => $day->tick('starboard.unlock-2.clear'));
+        $day->tick('port.leak-check.stop');
+        self::assertFalse($day->log->rig()->engine(Position::Port)->isRunning());
     }
 
     public function testADecisionLetsTheWorkGoOn(): void
     {
-        $log = $this->log()->with($this->see('port.drain-valve.look', Observation::OilEmulsified))->with($this->entry('port.drain-valve.look', EntryContent::words(EntryKind::Decision, 'Flush twice.')));
+        $day = BenchDay::ofTwin()->until('port.drain-valve.look')->see(
+            'port.drain-valve.look',
+            Observation::OilEmulsified,
+        )->decide('port.drain-valve.look');
 
-        self::assertNull($log->stoppedBy);
-        self::assertTrue($log->with($this->tick('rig.place.level'))->isDone(self::plan()->step('rig.place.level')));
-    }
-
-    public function testThereIsNothingToDecideWhereNothingIsStopped(): void
-    {
-        $this->expectException(InvalidEntry::class);
-        $this->log()->with($this->entry('port.drain-valve.look', EntryContent::words(EntryKind::Decision, 'Go on.')));
+        self::assertNull($day->log->stoppedBy());
+        self::assertNull(BenchLog::replay($day->order, $day->log->entries)->stoppedBy());
+        self::assertRefused('bench.nothing_to_decide', 'nothing to decide', static fn () => $day->decide('port.drain-valve.look'));
     }
 
     public function testAFindingThatIsOnlyNotedDoesNotStop(): void
     {
-        $log = $this->log()->with($this->see('port.drain-valve.look', Observation::OilFineSheen));
+        $day = BenchDay::ofTwin()->until('port.drain-valve.look')->see('port.drain-valve.look', Observation::OilFineSheen);
 
-        self::assertNull($log->stoppedBy);
-        self::assertTrue($log->isDone(self::plan()->step('port.drain-valve.look')));
+        self::assertNull($day->log->stoppedBy());
+        self::assertTrue($day->log->isDone($day->order->step('port.drain-valve.look')));
     }
 
     /** @return iterable<string, array{string, EntryContent}> step, what does not belong there */
@@ -206,14 +242,19 @@ final class BenchLogTest extends TestCase
         yield 'a tick where a torque is asked for' => ['port.close-valve.close', EntryContent::tick()];
         yield 'oil taken out at the fill' => ['port.fill.pour', EntryContent::takenOut(Volume::whole(100))];
         yield 'a step of another order' => ['centre.fill.pour', EntryContent::tick()];
-        yield 'rags that do not add up' => ['port.cowl-on.count', EntryContent::count(4, 3)];
     }
 
     #[DataProvider('misplaced')]
-    public function testAnEntryMustFitItsStep(string $step, EntryContent $content): void
+    public function testAnEntryMustFitItsStepEvenIfItHappenedAllTheSame(string $step, EntryContent $content): void
     {
-        $this->expectException(InvalidEntry::class);
-        $this->log()->with($this->entry($step, $content));
+        foreach ([null, new Told(happened: true)] as $told) {
+            try {
+                BenchDay::ofTwin()->enter($step, $content, $told);
+                self::fail('It was taken.');
+            } catch (InvalidEntry $error) {
+                self::assertContains($error->errorKey(), ['bench.wrong_kind', 'bench.unknown_step']);
+            }
+        }
     }
 
     public function testTorqueAndTurnsOutsideTheSheetsRangeAreRefused(): void
@@ -222,91 +263,205 @@ final class BenchLogTest extends TestCase
             ['port.close-valve.close', EntryContent::torque(Torque::of('10.5', TorqueUnit::NewtonMetre), 'TW-1')],
             ['port.filter-on.turn', EntryContent::turns(Turns::of('1'))],
         ];
-        $refused = 0;
         foreach ($tries as [$step, $content]) {
+            $day = BenchDay::ofTwin()->until($step);
             try {
-                $this->log()->with($this->entry($step, $content));
+                $day->enter($step, $content);
+                self::fail('It was taken.');
             } catch (InvalidTightening) {
-                ++$refused;
+                self::assertNull($day->log->answer($step));
             }
         }
-        self::assertSame(2, $refused);
+    }
+
+    public function testRagsThatDoNotAddUpAreLookedForBeforeTheCowl(): void
+    {
+        $day = BenchDay::ofTwin()->until('port.cowl-on.count');
+
+        self::assertRefused(
+            'bench.counts_differ',
+            '4 went in and 3 came out',
+            static fn () => $day->enter('port.cowl-on.count', EntryContent::count(4, 3)),
+        );
+        self::assertRefused(
+            'bench.not_yet',
+            'Another step of the same work comes before it.',
+            static fn () => $day->tick('port.cowl-on.on'),
+        );
+        $day->couldNot('port.cowl-on.count', 'a rag is missing');
+        self::assertRefused('bench.not_yet', 'rags and tools are not counted out', static fn () => $day->tick('port.cowl-on.on'));
     }
 
     public function testACorrectionStandsWhereTheWrongEntryStood(): void
     {
-        $wrong = $this->see('port.drain-valve.look', Observation::OilEmulsified);
-        $log = $this->log()->with($wrong);
-        $corrected = $log->corrected($this->entry('port.drain-valve.look', EntryContent::observation(Observation::OilBlack), $wrong->uuid));
+        $day = BenchDay::ofTwin()->until('port.drain-valve.look')->see('port.drain-valve.look', Observation::OilFineSheen);
+        $count = \count($day->log->entries);
+        $day->correct($day->last(), EntryContent::observation(Observation::OilBlack));
 
-        self::assertSame(Observation::OilBlack, $corrected->answer('port.drain-valve.look')?->observation);
-        self::assertCount(2, $corrected->entries);
+        self::assertSame(Observation::OilBlack, $day->log->answer('port.drain-valve.look')?->observation);
+        self::assertCount($count + 1, $day->log->entries);
     }
 
     public function testACorrectionDoesNotLiftAStop(): void
     {
-        $wrong = $this->see('port.drain-valve.look', Observation::OilEmulsified);
-        $corrected = $this->log()->with($wrong)->corrected($this->entry('port.drain-valve.look', EntryContent::observation(Observation::OilBlack), $wrong->uuid));
-        self::assertSame(Observation::OilEmulsified, $corrected->stoppedBy, 'it was seen');
-        self::assertSame(Observation::OilEmulsified, BenchLog::replay(self::plan(), $corrected->entries)->stoppedBy, 'after a reload too');
-        try {
-            $corrected->with($this->tick('rig.place.level'));
-            self::fail('The work went on.');
-        } catch (InvalidEntry $error) {
-            self::assertSame('bench.stopped', $error->errorKey());
-        }
+        $day = BenchDay::ofTwin()->until('port.drain-valve.look')->see('port.drain-valve.look', Observation::OilEmulsified);
+        $day->correct($day->last(), EntryContent::observation(Observation::OilBlack));
+        self::assertSame('oil_emulsified', $day->log->stoppedBy()?->key, 'it was seen');
+        self::assertSame('oil_emulsified', BenchLog::replay($day->order, $day->log->entries)->stoppedBy()?->key, 'after a reload too');
+        self::assertRefused('bench.stopped', 'The work is stopped', static fn () => $day->tick('port.filter-off.shut'));
 
-        $decided = $corrected->with($this->entry('port.drain-valve.look', EntryContent::words(EntryKind::Decision, 'Looked at it together: black, no water.')));
-        self::assertNull($decided->stoppedBy);
-        self::assertNull(BenchLog::replay(self::plan(), $decided->entries)->stoppedBy);
-        self::assertTrue($decided->with($this->tick('rig.place.level'))->isDone(self::plan()->step('rig.place.level')));
+        self::assertNull($day->decide('port.drain-valve.look')->log->stoppedBy());
+        self::assertNull(BenchLog::replay($day->order, $day->log->entries)->stoppedBy());
+    }
+
+    /** @return iterable<string, array{\Closure(): BenchDay}> */
+    public static function waysOut(): iterable
+    {
+        $black = EntryContent::observation(Observation::OilBlack);
+        $milky = EntryContent::observation(Observation::OilEmulsified);
+        $atOil = static fn (): BenchDay => BenchDay::ofTwin()->until('port.drain-valve.look');
+        yield 'seen, corrected' => [static fn (): BenchDay => $atOil()->see(
+            'port.drain-valve.look',
+            Observation::OilEmulsified,
+        )->correctLast($black)];
+        yield 'seen in a correction, corrected again' => [static fn (): BenchDay => $atOil()->see(
+            'port.drain-valve.look',
+            Observation::OilBlack,
+        )->correctLast($milky)->correctLast($black)];
+        yield 'seen, taken back' => [static fn (): BenchDay => $atOil()->see(
+            'port.drain-valve.look',
+            Observation::OilEmulsified,
+        )->correctLast(EntryContent::takenBack())];
+        yield 'happened, then said not to have been done' => [static fn (): BenchDay => BenchDay::ofTwin()->until('port.close-valve.close')
+            ->pour('port.fill.pour', 4900, new Told(happened: true))->correctLast(EntryContent::notDone('it was the other engine'))];
+        yield 'happened, taken back' => [static fn (): BenchDay => BenchDay::ofTwin()->until('port.close-valve.close')
+            ->pour('port.fill.pour', 4900, new Told(happened: true))->correctLast(EntryContent::takenBack())];
+    }
+
+    /** @param \Closure(): BenchDay $way */
+    #[DataProvider('waysOut')]
+    public function testNoWayOfCorrectingLiftsAStop(\Closure $way): void
+    {
+        $day = $way();
+
+        self::assertCount(1, $day->log->stops());
+        self::assertCount(1, BenchLog::replay($day->order, $day->log->entries)->stops());
+    }
+
+    public function testACorrectionThatIsTakenBackLeavesWhatStoodBefore(): void
+    {
+        $day = BenchDay::ofTwin()->until('port.fill.pour')->pour('port.fill.pour', 4900);
+        $day->correctLast(EntryContent::poured(Volume::whole(4500)))->correctLast(EntryContent::takenBack());
+
+        self::assertSame(4900, $day->log->oil('port')->inEngineMl());
+    }
+
+    public function testOnlyThePaperSaysWhenSomethingWasDone(): void
+    {
+        $day = BenchDay::ofTwin()->until('port.fill.pour')->wait(30);
+        $earlier = $day->now->modify('-20 minutes');
+
+        self::assertRefused(
+            'bench.only_paper_says_when',
+            'the clock says when',
+            static fn () => $day->pour('port.fill.pour', 4900, new Told($earlier)),
+        );
+        self::assertSame(4900, $day->pour('port.fill.pour', 4900, new Told($earlier, true))->log->oil('port')->inEngineMl());
+    }
+
+    /** Two technicians did it, one of them copies it: nobody knows whose hands were where. */
+    public function testThePaperDoesNotSayWhoseHandsItWas(): void
+    {
+        $day = BenchDay::ofTwin()->until('port.warm-up.tell-tale');
+        $day->enter('starboard.lock-out.key', EntryContent::tick(), null, 'bram');
+        self::assertRefused('bench.not_yet', 'you are the one who stays by it', static fn () => $day->tick('starboard.cowl-off.off'));
+        $day->tick('starboard.cowl-off.off', new Told(fromPaper: true));
+
+        self::assertTrue($day->log->isDone($day->order->step('starboard.cowl-off.off')));
+    }
+
+    public function testNobodyTypesTheMinutesByWayOfACorrection(): void
+    {
+        $day = BenchDay::ofTwin()->until('port.first-reading.read')->read('port.first-reading.read', '0.60');
+
+        self::assertRefused(
+            'bench.rest_is_counted',
+            'leave the minutes out',
+            static fn () => $day->correctLast(EntryContent::level(DipstickReading::of('0.60'), Minutes::count(90))),
+        );
     }
 
     public function testWhatIsSeenToBeWorseAfterwardsStopsTheWorkThoughItHasGoneOn(): void
     {
-        $seen = $this->see('port.drain-valve.look', Observation::OilBlack);
-        $log = $this->log()->with($seen)->with($this->tick('rig.place.level'));
-        $corrected = $log->corrected($this->entry('port.drain-valve.look', EntryContent::observation(Observation::OilEmulsified), $seen->uuid));
+        $day = BenchDay::ofTwin()->until('port.drain-valve.look')->see('port.drain-valve.look', Observation::OilBlack);
+        $seen = $day->last();
+        $day->tick('starboard.lock-out.key')->correct($seen, EntryContent::observation(Observation::OilEmulsified));
 
-        self::assertSame(Observation::OilEmulsified, $corrected->stoppedBy);
-        self::assertCount(3, $corrected->entries);
+        self::assertSame('oil_emulsified', $day->log->stoppedBy()?->key);
     }
 
     public function testAnEngineIsFilledOnce(): void
     {
-        $first = $this->pour('port.fill.pour', 4900);
-        $log = $this->log()->with($first);
+        $day = BenchDay::ofTwin()->until('port.fill.pour')->pour('port.fill.pour', 4900);
+        $first = $day->last();
         try {
-            $log->with($this->pour('port.fill.pour', 4900));
+            $day->pour('port.fill.pour', 4900);
             self::fail('It was filled twice.');
         } catch (InvalidEntry $error) {
             self::assertSame(['bench.filled_before', $first], [$error->errorKey(), $error->before]);
             self::assertStringContainsString('4.90 l (5.18 US qt)', $error->getMessage());
         }
 
-        $taken = $log->corrected($this->entry('port.fill.pour', EntryContent::words(EntryKind::NotDone, 'It was the other engine.'), $first->uuid));
-        self::assertSame(4900, $taken->with($this->pour('port.fill.pour', 4900))->oil('port')->inEngineMl());
-        self::assertSame(4900, $log->with($this->pour('starboard.fill.pour', 4900))->oil('starboard')->inEngineMl());
+        $day->correct($first, EntryContent::words(EntryKind::NotDone, 'It was the other engine.'));
+        self::assertSame(4900, $day->pour('port.fill.pour', 4900)->log->oil('port')->inEngineMl());
+    }
+
+    public function testAPourIsMoreThanNothing(): void
+    {
+        $day = BenchDay::ofTwin()->until('port.fill.pour');
+
+        self::assertRefused('bench.nothing_poured', 'enter the amount', static fn () => $day->pour('port.fill.pour', 0));
     }
 
     public function testACorrectedCorrectionStillStandsInTheFirstPlace(): void
     {
-        $first = $this->pour('port.fill.pour', 4000);
-        $second = $this->entry('port.fill.pour', EntryContent::poured(Volume::whole(4500)), $first->uuid);
-        $log = $this->log()->with($first)->corrected($second);
-        $third = $this->entry('port.fill.pour', EntryContent::poured(Volume::whole(4900)), $second->uuid);
+        $day = BenchDay::ofTwin()->until('port.fill.pour')->pour('port.fill.pour', 4000);
+        $day->correct($day->last(), EntryContent::poured(Volume::whole(4500)));
+        $day->correct($day->last(), EntryContent::poured(Volume::whole(4900)));
 
-        self::assertSame(4900, $log->corrected($third)->oil('port')->inEngineMl());
+        self::assertSame(4900, $day->log->oil('port')->inEngineMl());
+    }
+
+    public function testACorrectionIsJudgedInItsPlaceAndIsNoWayAroundAGate(): void
+    {
+        $day = BenchDay::ofTwin()->until('port.close-valve.close')->couldNot('port.fill.pour', 'the drain is still open');
+        $wrong = $day->last();
+
+        self::assertRefused(
+            'bench.not_yet',
+            'Port: the cowl',
+            static fn () => BenchDay::ofTwin()->couldNot('port.fill.pour')->correctLast(EntryContent::poured(Volume::whole(4900))),
+        );
+        self::assertRefused(
+            'bench.not_yet',
+            'the drain is still open. First: “Close the drain valve” (Port).',
+            static fn () => $day->correct($wrong, EntryContent::poured(Volume::whole(4900))),
+        );
     }
 
     public function testACorrectionNamesAnEntryOfItsOwnStep(): void
     {
-        $entry = $this->pour('port.fill.pour', 4000);
-        $log = $this->log()->with($entry);
+        $day = BenchDay::ofTwin()->until('port.fill.pour')->pour('port.fill.pour', 4000);
+        $entry = $day->last();
         $refused = 0;
-        foreach ([$this->entry('port.fill.pour', EntryContent::tick(), 'nobody'), $this->entry('starboard.fill.pour', EntryContent::poured(Volume::whole(1)), $entry->uuid)] as $correction) {
+        $told = new Told(why: 'a slip');
+        $wrong = [
+            $day->entry('port.fill.pour', EntryContent::tick(), 'nobody', $told),
+            $day->entry('starboard.fill.pour', EntryContent::poured(Volume::whole(1)), $entry->uuid, $told),
+        ];
+        foreach ($wrong as $correction) {
             try {
-                $log->corrected($correction);
+                $day->log->corrected($correction);
             } catch (ExpectedError) {
                 ++$refused;
             }
@@ -314,56 +469,155 @@ final class BenchLogTest extends TestCase
         self::assertSame(2, $refused);
     }
 
+    public function testACorrectionSaysWhyAndItStandsInTheRecord(): void
+    {
+        $day = BenchDay::ofTwin()->until('port.fill.pour')->pour('port.fill.pour', 4000);
+        $slip = $day->last();
+        self::assertRefused(
+            'bench.correction_without_reason',
+            'Say why',
+            static fn () => $day->correct($slip, EntryContent::poured(Volume::whole(4900)), new Told()),
+        );
+
+        $day->correct($slip, EntryContent::poured(Volume::whole(4900)), new Told(why: 'the jug was read from above'));
+        self::assertSame('poured 4.90 l (5.18 US qt) (corrected: the jug was read from above)', $day->last()->asText());
+    }
+
+    public function testTheLastEntryCanBeTakenBackForAMinuteByWhoMadeIt(): void
+    {
+        $day = BenchDay::ofTwin()->until('port.lock-out.key')->tick('port.lock-out.key');
+        $slip = $day->last();
+        $day->wait(1)->correct($slip, EntryContent::takenBack());
+        self::assertFalse($day->log->isDone($day->order->step('port.lock-out.key')));
+        self::assertFalse($day->log->rig()->engine(Position::Port)->meets(Gate::LockedOut));
+
+        $again = $day->tick('port.lock-out.key')->last();
+        $late = $day->entry('port.lock-out.key', EntryContent::takenBack(), $again->uuid, null, 'mora');
+        self::assertRefused('bench.too_late_to_take_back', 'by who made it', static fn () => $day->log->corrected($late));
+        $day->now = $day->now->modify('+61 seconds');
+        self::assertRefused('bench.too_late_to_take_back', 'within 60 s', static fn () => $day->correct($again, EntryContent::takenBack()));
+    }
+
+    /** However it was entered: with readings too soon, corrections, stops, time that passed. */
+    public function testALogReadAgainIsTheOneThatWasBuiltUpEntryByEntry(): void
+    {
+        $day = BenchDay::ofTwin()->until('port.drain-valve.look')->see('port.drain-valve.look', Observation::OilFineSheen);
+        $day->correct($day->last(), EntryContent::observation(Observation::OilMetal))->decide('port.drain-valve.look');
+        $day->until('port.fill.pour')->pour('port.fill.pour', 6100, new Told(happened: true))->decide('port.fill.pour');
+        $day->enter(
+            'port.fill.cap',
+            EntryContent::waited(Minutes::count(3)),
+        )->until('port.reading.read')->read('port.reading.read', '1.10');
+
+        self::assertEquals($day->log, BenchLog::replay($day->order, $day->log->entries));
+    }
+
+    public function testACorrectedLogIsTheOneThatWasRightFromTheStart(): void
+    {
+        $wrong = BenchDay::ofTwin()->until('port.fill.pour')->pour('port.fill.pour', 4000);
+        $slip = $wrong->last();
+        $wrong->tick('port.fill.cap')->correct($slip, EntryContent::poured(Volume::whole(4900)))->until();
+        $right = BenchDay::ofTwin()->until('port.fill.pour')->pour('port.fill.pour', 4900)->tick('port.fill.cap')->until();
+
+        self::assertEquals(self::becameOf($right), self::becameOf($wrong));
+    }
+
+    /** @return array<string, mixed> */
+    private static function becameOf(BenchDay $day): array
+    {
+        return [
+            'answers' => array_map(static fn (BenchStep $step): ?string => $day->log->answer($step->id)?->asText(), $day->order->steps),
+            'oil' => [$day->log->oil('port'), $day->log->oil('starboard')],
+            'rig' => $day->log->rig(),
+            'tasks' => [$day->log->outcomes()->tasks(Position::Port), $day->log->outcomes()->tasks(Position::Starboard)],
+        ];
+    }
+
     public function testWhatMustBeDoneIsNotDoneByAReason(): void
     {
-        $log = $this->log()
-            ->with($this->entry('port.close-valve.close', EntryContent::words(EntryKind::NotDone, 'thread stripped')))
-            ->with($this->entry('rig.place.cart', EntryContent::words(EntryKind::NotDone, 'cart on loan')));
+        $day = BenchDay::ofTwin()->couldNot('port.close-valve.close', 'thread stripped')->couldNot('rig.place.cart', 'cart on loan');
 
-        self::assertFalse($log->isDone(self::plan()->step('port.close-valve.close')));
-        self::assertTrue($log->isDone(self::plan()->step('rig.place.cart')));
+        self::assertFalse($day->log->isDone($day->order->step('port.close-valve.close')));
+        self::assertTrue($day->log->isDone($day->order->step('rig.place.cart')));
     }
 
     public function testAWholeJobHasNoObstacleLeft(): void
     {
-        self::assertSame([], (new ReleaseGate())->obstacles(self::plan(), $this->wholeJob(), '', self::left(11892, 972)));
+        $day = BenchDay::ofTwin()->until();
+        $poured = $day->order->oils[0]->poured($day->log)->millilitresUp();
+
+        self::assertSame([], self::obstacles($day, left: [self::left(11892, 11892 - $poured)]));
     }
 
     public function testAnEmptyLogIsAllObstacles(): void
     {
-        $gates = array_count_values(array_column((new ReleaseGate())->obstacles(self::plan(), $this->log(), ''), 'gate'));
+        $day = BenchDay::ofTwin();
+        $gates = array_count_values(array_column(self::obstacles($day), 'kind'));
 
-        self::assertSame(['step' => 116, 'level' => 2, 'volume' => 2], $gates);
+        self::assertSame(['step' => \count($day->order->all)], $gates);
     }
 
     public function testStoppedWorkIsNotReleased(): void
     {
-        $log = $this->log()->with($this->see('port.drain-valve.look', Observation::OilMetal));
+        $day = BenchDay::ofTwin()->until('port.drain-valve.look')->see('port.drain-valve.look', Observation::OilMetal);
 
-        self::assertSame('stopped', (new ReleaseGate())->obstacles(self::plan(), $log, '')[0]['gate']);
+        self::assertSame('stopped', self::obstacles($day)[0]->kind);
     }
 
     public function testMoreOilThanTheCapacityNeedsARemark(): void
     {
         // 6100 ml are 11.7 % more than 5460 ml
-        $obstacles = (new ReleaseGate())->obstacles(self::plan(), $this->wholeJob(6100), '', self::left(11892, 292));
+        $day = BenchDay::ofTwin()->until('port.fill.pour');
+        $day->pour('port.fill.pour', 6100, new Told(happened: true))->decide('port.fill.pour')->until();
+        $left = self::left(11892, 11892 - $day->order->oils[0]->poured($day->log)->millilitresUp());
+        $obstacles = self::obstacles($day, left: [$left]);
 
-        self::assertSame(['volume'], array_column($obstacles, 'gate'));
-        self::assertSame('Port: 6100 ml went in, the capacity is 5460 ml. That is more than 10 % apart: say why in the remark.', $obstacles[0]['message']);
-        self::assertSame([], (new ReleaseGate())->obstacles(self::plan(), $this->wholeJob(6100), 'Sump was flushed.'));
+        self::assertSame(['volume'], array_column($obstacles, 'kind'));
+        self::assertSame('Port: 6.10 l (6.45 US qt) went in; the order expects 4.90 l (5.18 US qt) to 5.46 l (5.77 US qt). '
+                .'That is more than 10 % apart: say why.', $obstacles[0]->message);
+        self::assertCount(1, self::obstacles($day, 'Sump was flushed.', left: [$left]), 'a remark explains nothing by itself');
+        self::assertCount(
+            1,
+            self::obstacles($day, explained: ['oil.10W-40, VO-3' => 'Sump was flushed.'], left: [$left]),
+            'nor words about something else',
+        );
+        self::assertCount(1, self::obstacles($day, explained: ['volume.port' => ' '], left: [$left]), 'nor blanks');
+        self::assertSame([], self::obstacles($day, explained: ['volume.port' => 'Sump was flushed.'], left: [$left]));
     }
 
     public function testOilThatWasOpenedIsAccountedFor(): void
     {
-        $gate = new ReleaseGate();
-        $messages = fn (OilLeft ...$left): array => array_column($gate->obstacles(self::plan(), $this->wholeJob(), '', ...$left), 'message');
+        $day = BenchDay::ofTwin();
+        foreach (['port', 'starboard'] as $engine) {
+            $day->until("$engine.fill.pour")->pour("$engine.fill.pour", 5450);
+        }
+        $day->until();
+        $messages = static fn (OilLeft ...$left): array => array_column(self::obstacles($day, left: array_values($left)), 'message');
 
-        self::assertSame(['10W-40, VO-3: nobody has said how much is left of what was opened. Measure it, or say in the remark why not.'], $messages());
+        self::assertSame(
+            ['10W-40, VO-3: nobody has said how much is left of what was opened. Measure it, or say that it was not measured.'],
+            $messages(),
+        );
         // 2 × 5450 ml were poured: of 11 892 ml opened 992 ml should be left, 2 % (237 ml) either way
         self::assertStringStartsWith('10W-40, VO-3: 11892 ml opened, 10900 ml poured, 700 ml left over: 292 ml are missing.', $messages(self::left(11892, 700))[0]);
         self::assertSame([], $messages(self::left(11892, 755)));
-        self::assertSame([], $gate->obstacles(self::plan(), $this->wholeJob(), 'The rest went home with the owner.'));
-        self::assertSame([[10900, 237]], array_map(static fn (Reconciliation $sum): array => [$sum->poured->millilitresUp(), $sum->missingMl()], $gate->reconciled(self::plan(), $this->wholeJob(), self::left(11892, 755))));
+        self::assertSame([], $messages(new OilLeft('10W-40', 'VO-3', null, null)), 'nobody measured it');
+        self::assertSame([[10900, 237]], array_map(
+            static fn (Reconciliation $sum): array => [$sum->poured->millilitresUp(), $sum->missingMl()],
+            (new ReleaseGate($day->order, $day->log))->reconciled(new Release(left: [self::left(11892, 755)])),
+        ));
+    }
+
+    /**
+     * @param array<string, string> $explained
+     * @param array<string, string> $unfit
+     * @param list<OilLeft>         $left
+     *
+     * @return list<Obstacle>
+     */
+    private static function obstacles(BenchDay $day, string $remark = '', array $explained = [], array $unfit = [], array $left = []): array
+    {
+        return (new ReleaseGate($day->order, $day->log))->obstacles(new Release($remark, $explained, $unfit, $left));
     }
 
     private static function left(int $openedMl, int $leftMl): OilLeft
@@ -393,74 +647,15 @@ final class BenchLogTest extends TestCase
         self::assertSame($text, $content->asText());
     }
 
-    /** @param int<0, max> $portPourMl */
-    private function wholeJob(int $portPourMl = 5450): BenchLog
+    /** @param \Closure(): mixed $try */
+    private static function assertRefused(string $key, string $words, \Closure $try): void
     {
-        $log = $this->log();
-        foreach (self::plan()->steps as $step) {
-            $log = $log->with($this->entry($step->id, self::usual($step, 'port.fill.pour' === $step->id ? $portPourMl : 5450)));
+        try {
+            $try();
+            self::fail('It was taken.');
+        } catch (InvalidEntry $error) {
+            self::assertSame($key, $error->errorKey());
+            self::assertStringContainsString($words, $error->getMessage());
         }
-
-        return $log;
-    }
-
-    /** @param int<0, max> $pourMl */
-    private static function usual(BenchStep $step, int $pourMl): EntryContent
-    {
-        return match ($step->entry) {
-            'oil_appearance' => EntryContent::observation(Observation::OilBlack),
-            'leaks' => EntryContent::observation(Observation::LeaksDry),
-            'tell_tale' => EntryContent::observation(Observation::TellTaleSteady),
-            'poured' => EntryContent::poured(Volume::whole($pourMl)),
-            'first_level', 'level' => EntryContent::level(DipstickReading::of('0.60'), Minutes::of(25)),
-            'torque' => EntryContent::torque(str_contains($step->id, 'filter') ? Torque::of('17.5', TorqueUnit::NewtonMetre) : Torque::of('8.5', TorqueUnit::NewtonMetre), 'TW-1'),
-            'turns' => EntryContent::turns(Turns::of('3/4')),
-            'count' => EntryContent::count(4, 4),
-            default => EntryContent::tick(),
-        };
-    }
-
-    private function filledAndRun(): BenchLog
-    {
-        return $this->log()->with($this->pour('port.fill.pour', 5460))->with($this->see(
-            'port.leak-check.leaks',
-            Observation::LeaksDry,
-        ))->with($this->tick('port.leak-check.stop'));
-    }
-
-    private function log(): BenchLog
-    {
-        return BenchLog::start(self::plan());
-    }
-
-    private function tick(string $step): Entry
-    {
-        return $this->entry($step, EntryContent::tick());
-    }
-
-    private function see(string $step, Observation $observation): Entry
-    {
-        return $this->entry($step, EntryContent::observation($observation));
-    }
-
-    /** @param int<0, max> $millilitres */
-    private function pour(string $step, int $millilitres): Entry
-    {
-        return $this->entry($step, EntryContent::poured(Volume::whole($millilitres)));
-    }
-
-    private function level(string $step, string $reading, int $restMin): Entry
-    {
-        return $this->entry($step, EntryContent::level(DipstickReading::of($reading), Minutes::of($restMin)));
-    }
-
-    private function entry(string $step, EntryContent $content, ?string $corrects = null): Entry
-    {
-        return new Entry('entry-'.++$this->sequence, $step, $content, $corrects, 'ada', new \DateTimeImmutable('2026-03-18 09:00'));
-    }
-
-    private static function plan(): BenchPlan
-    {
-        return BenchPlanReader::read(Json::decode(Json::encode(Requests::document(Requests::twin()))));
     }
 }

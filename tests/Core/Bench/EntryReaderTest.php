@@ -25,7 +25,16 @@ final class EntryReaderTest extends TestCase
         yield 'a torque' => [EntryKind::Torque, ['torque' => '8.5', 'unit' => 'nm', 'wrench' => 'TW-1'], '8.5 N·m with TW-1'];
         yield 'turns' => [EntryKind::Turns, ['turns' => '3/4'], '¾ turn after contact'];
         yield 'a count' => [EntryKind::Count, ['in' => 4, 'out' => 4], '4 in, 4 out'];
+        yield 'a level whose rest the log counts' => [EntryKind::Level, ['reading' => '0.55'], 'level 0.55 after 0 min of rest'];
         yield 'a reason' => [EntryKind::NotDone, ['text' => 'seized'], 'could not: seized'];
+        yield 'a cause says it by itself' => [EntryKind::NotDone, ['cause' => 'part_short'], 'could not: part short'];
+        yield 'a cause with words, of a whole task' => [
+            EntryKind::NotDone,
+            ['cause' => 'damaged', 'text' => 'flange', 'whole' => true],
+            'task not done: damaged, flange',
+        ];
+        yield 'a task dropped' => [EntryKind::Dropped, ['text' => 'The owner does it.'], 'task dropped: The owner does it.'];
+        yield 'time that a demo lets pass' => [EntryKind::Waited, ['minutes' => 6], 'the demo let 6 min pass'];
         yield 'a tick' => [EntryKind::Tick, [], 'done'];
     }
 
@@ -42,12 +51,16 @@ final class EntryReaderTest extends TestCase
         yield 'an observation that is none' => [EntryKind::Observation, ['observation' => 'odd'], '/observation'];
         yield 'a pour without unit' => [EntryKind::Poured, ['volume' => ['value' => '5.2']], '/volume/unit'];
         yield 'a pour with a comma' => [EntryKind::Poured, ['volume' => ['value' => '5,2', 'unit' => 'l']], '/volume'];
-        yield 'a level without rest' => [EntryKind::Level, ['reading' => '0.55'], '/restMin'];
+        yield 'a level with its rest in words' => [EntryKind::Level, ['reading' => '0.55', 'restMin' => 'long'], '/restMin'];
         yield 'a level off the scale' => [EntryKind::Level, ['reading' => '3', 'restMin' => 25], '/reading'];
         yield 'a torque without wrench' => [EntryKind::Torque, ['torque' => '8.5', 'unit' => 'nm', 'wrench' => ''], '/wrench'];
         yield 'a torque without figure' => [EntryKind::Torque, ['torque' => '', 'unit' => 'nm', 'wrench' => 'TW-1'], '/torque'];
         yield 'turns in words' => [EntryKind::Turns, ['turns' => 'much'], '/turns'];
         yield 'a count below zero' => [EntryKind::Count, ['in' => -1, 'out' => 4], '/in'];
+        yield 'could not, by a cause that is none' => [EntryKind::NotDone, ['text' => 'x', 'cause' => 'tired'], '/cause'];
+        yield 'something else, without words' => [EntryKind::NotDone, ['text' => ' ', 'cause' => 'other'], '/text'];
+        yield 'a task dropped without a reason' => [EntryKind::Dropped, ['text' => ' '], '/text'];
+        yield 'no time that passes' => [EntryKind::Waited, ['minutes' => 0], '/minutes'];
         yield 'could not, without a reason' => [EntryKind::NotDone, ['text' => '  '], '/text'];
         yield 'a decision without words' => [EntryKind::Decision, [], '/text'];
     }

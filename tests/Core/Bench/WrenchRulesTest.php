@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace FreshTack\Tests\Core\Bench;
 
-use FreshTack\Core\Bench\BenchPlanReader;
 use FreshTack\Core\Bench\BenchStep;
 use FreshTack\Core\Bench\EntryContent;
 use FreshTack\Core\Bench\InvalidEntry;
+use FreshTack\Core\Bench\IssuedOrderReader;
 use FreshTack\Core\Bench\WrenchRules;
 use FreshTack\Core\Fastening\TorqueWrench;
 use FreshTack\Core\Quantity\Torque;
@@ -80,7 +80,7 @@ final class WrenchRulesTest extends TestCase
 
     private static function step(): BenchStep
     {
-        return BenchPlanReader::read(Requests::document(Requests::twin()))->step('port.close-valve.close');
+        return IssuedOrderReader::read(Requests::document(Requests::twin()))->step('port.close-valve.close');
     }
 
     private static function rules(): WrenchRules

@@ -6,6 +6,7 @@ namespace FreshTack\Tests\Core\Order;
 
 use Eris\Generators;
 use Eris\TestTrait;
+use FreshTack\Core\Bench\IssuedOrderReader;
 use FreshTack\Core\Fastening\StandIn;
 use FreshTack\Core\Fluid\Advice;
 use FreshTack\Core\Order\BlockedTask;
@@ -30,6 +31,7 @@ use FreshTack\Core\SpecBook\Task;
 use FreshTack\Exchange\Json;
 use FreshTack\Exchange\Schemas;
 use FreshTack\Exchange\WorkOrderDocument;
+use FreshTack\Tests\Support\BenchDay;
 use FreshTack\Tests\Support\Book;
 use FreshTack\Tests\Support\Requests;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -434,6 +436,7 @@ final class OrderBuilderTest extends TestCase
             );
             $ids = array_map(static fn (OrderedStep $step): string => $step->id->text, self::steps($order));
             self::assertSame($ids, array_values(array_unique($ids)));
+            self::assertTheBenchTakesIt($order);
             self::assertSame(
                 [],
                 preg_grep('/____/', array_map(static fn (OrderedStep $step): string => $step->words->text, self::steps($order))),
@@ -547,5 +550,19 @@ final class OrderBuilderTest extends TestCase
         sort($words);
 
         return $words;
+    }
+
+    /** What was issued can be done in the order's own order, by those whom its plan names. */
+    private static function assertTheBenchTakesIt(WorkOrder $order): void
+    {
+        $day = new BenchDay(IssuedOrderReader::read(WorkOrderDocument::of($order)));
+        $by = [];
+        foreach ($order->timeline->entries as $entry) {
+            $by[$entry->timed->work->id->text] = 'technician '.($entry->timed->technicians[0] ?? 1);
+        }
+        foreach ($day->order->steps as $step) {
+            $day->usual($step, $by[$day->order->workOf($step)->work->id->text]);
+        }
+        self::assertSame([], $day->log->rig()->going());
     }
 }

@@ -5,6 +5,7 @@ import type { BenchStep } from './useBench'
 
 const props = defineProps<{ bench: Bench; current: BenchStep | null; who: string }>()
 const figures = defineModel<boolean>('figures', { required: true })
+const parking = defineModel<boolean>('parking', { required: true })
 const engine = computed(
   () => props.bench.document.engines.find((each) => each.position === props.current?.operation.position) ?? null,
 )
@@ -13,9 +14,12 @@ const engine = computed(
 <template>
   <header class="head">
     <strong>Order {{ bench.order.number }}</strong>
-    <span>{{ engine ? `${engine.label} · ${engine.model} · ${engine.serial}` : 'Whole rig' }}</span>
+    <span class="engine">{{ engine ? `${engine.label} · ${engine.model} · ${engine.serial}` : 'Whole rig' }}</span>
     <button type="button" class="figures" :aria-expanded="figures" @click="figures = !figures">
       {{ figures ? 'Back to the step' : 'Figures' }}
+    </button>
+    <button v-if="bench.order.status !== 'released'" type="button" class="figures park" @click="parking = !parking">
+      Park …
     </button>
     <nav class="links" aria-label="Leave the bench">
       <RouterLink :to="`/orders/${bench.order.number}/cart`">Cart</RouterLink>
@@ -32,10 +36,17 @@ const engine = computed(
   background: var(--green);
   color: #fff;
   display: flex;
-  gap: 20px;
+  gap: 14px;
   align-items: center;
   padding: 0 20px;
   min-height: 48px;
+  white-space: nowrap;
+}
+
+.engine {
+  min-width: 0;
+  overflow: hidden;
+  text-overflow: ellipsis;
 }
 
 .figures {
@@ -51,12 +62,16 @@ const engine = computed(
   cursor: pointer;
 }
 
+.figures.park {
+  margin-left: 0;
+}
+
 .links {
   display: flex;
 }
 
 .links a {
   color: #fff;
-  padding: 12px 12px;
+  padding: 12px 8px;
 }
 </style>

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import type { Bench, EntryValue, NewEntry } from '@/shared/api/types'
+import { useSession } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import CouldNot from './CouldNot.vue'
+import NotYet from './NotYet.vue'
 import PartsToHold from './PartsToHold.vue'
 import StepEntry from './StepEntry.vue'
 import StepPicture from './StepPicture.vue'
@@ -20,14 +22,36 @@ const props = defineProps<{
   settling: boolean
   mayWork: boolean
   first: boolean
+  /** By how much the order's own time is ahead, in milliseconds. */
+  ahead: number
+  /** What was refused last at this step can be entered as what happened all the same. */
+  refused: boolean
 }>()
-const emit = defineEmits<{ send: [kind: NewEntry['kind'], value: EntryValue]; back: []; next: [] }>()
+const emit = defineEmits<{
+  send: [kind: NewEntry['kind'], value: EntryValue, happened: boolean, why: string]
+  again: []
+  goTo: [stepId: string]
+  back: []
+  next: []
+}>()
 
+const { mayWrite } = useSession()
 const couldNot = ref(false)
 watch(
   () => props.current.step.id,
-  () => (couldNot.value = false),
+  () => {
+    couldNot.value = allTheSame.value = false
+    why.value = ''
+  },
 )
+/** It was not to be done yet, and is entered as what happened all the same. */
+const allTheSame = ref(false)
+/** What stands there already is corrected only with a reason. */
+const why = ref('')
+const isBarred = computed(() => props.current.notYet !== null && !props.current.done && !allTheSame.value)
+function send(kind: NewEntry['kind'], value: EntryValue): void {
+  emit('send', kind, value, allTheSame.value, why.value.trim())
+}
 /**
  * The button stays the same from step to step, so that no tap falls between two of them; and a tap counts for the step
  * that was shown when the finger came down.
@@ -38,7 +62,7 @@ function press(): void {
 }
 function done(): void {
   if (!props.sending && !props.settling && (pressedAt === null || pressedAt === props.current.step.id)) {
-    emit('send', 'tick', {})
+    send('tick', {})
   }
   pressedAt = null
 }
@@ -46,7 +70,12 @@ const doneWords = computed(() => {
   if (props.sending) {
     return props.late ? 'Not sent yet …' : 'Entering …'
   }
-  return props.current.done ? 'Done already, go on' : 'Done'
+  return props.current.done ? 'Done already, go on' : allTheSame.value ? 'It happened all the same' : 'Done'
+})
+const taskTitle = computed(() => {
+  const { task, position } = props.current.operation
+  const engine = props.bench.document.engines.find((each) => each.position === position)
+  return engine?.tasks.find((each) => each.task === task)?.title ?? ''
 })
 const ordinary = /^([\d.,½¼¾⅛⅜⅝⅞⅓⅔–→\s-]+)\s*(.*)$/
 const figure = computed(() => {
@@ -93,13 +122,34 @@ const rows = computed(() => [
         </template>
       </dl>
       <ProblemNote :error="error" />
+      <NotYet
+        v-if="isBarred"
+        :number="bench.order.number"
+        :current="current"
+        :ahead="ahead"
+        :may-work="mayWork"
+        @go-to="(stepId) => emit('goTo', stepId)"
+        @happened="allTheSame = true"
+      />
+      <p v-else-if="allTheSame" class="band stop">
+        <strong>It happened all the same.</strong> It is marked in the record, stops the work on what it endangers, and
+        goes to the lead.
+      </p>
+      <label v-if="mayWork && current.done && current.step.entry !== 'tick'" class="why"
+        >To correct it: why is it wrong?
+        <input v-model="why" class="field" maxlength="300" />
+      </label>
       <StepEntry
-        v-if="mayWork && current.step.entry !== 'tick'"
+        v-if="mayWork && !isBarred && current.step.entry !== 'tick'"
         :bench="bench"
         :current="current"
         :sending="sending || settling"
-        @send="(kind, value) => emit('send', kind, value)"
+        :ahead="ahead"
+        @send="send"
       />
+      <button v-if="error && refused" type="button" class="big afterwards" :disabled="sending" @click="emit('again')">
+        It happened all the same: enter it
+      </button>
     </div>
     <StepPicture :bench="bench" :current="current" />
   </div>
@@ -112,15 +162,18 @@ const rows = computed(() => [
   <CouldNot
     v-if="couldNot"
     :must="current.step.must"
+    :task="taskTitle"
+    :may-drop="mayWrite"
     :sending="sending"
     @cancel="couldNot = false"
-    @reason="(text) => ((couldNot = false), emit('send', 'not_done', { text }))"
+    @drop="(value) => ((couldNot = false), emit('send', 'dropped', value, false, ''))"
+    @reason="(value) => ((couldNot = false), emit('send', 'not_done', value, false, ''))"
   />
   <footer v-else class="buttons">
     <button type="button" class="big" :disabled="first" @click="emit('back')">Back</button>
     <button v-if="mayWork" type="button" class="big" @click="couldNot = true">Could not …</button>
     <button
-      v-if="mayWork && current.step.entry === 'tick'"
+      v-if="mayWork && !isBarred && current.step.entry === 'tick'"
       type="button"
       class="big main wide"
       :aria-disabled="sending || settling"
@@ -137,7 +190,7 @@ const rows = computed(() => [
       :disabled="!current.done"
       @click="emit('next')"
     >
-      {{ current.done ? 'Next step' : 'Enter it above' }}
+      {{ current.done ? 'Next step' : isBarred ? 'Not yet' : 'Enter it above' }}
     </button>
   </footer>
 </template>
@@ -220,5 +273,19 @@ dd {
 
 .wide {
   flex: 1;
+}
+
+.why {
+  display: block;
+  margin-bottom: 10px;
+}
+
+.why .field {
+  width: 100%;
+  height: 52px;
+}
+
+.afterwards {
+  margin-top: 12px;
 }
 </style>

@@ -8,9 +8,28 @@ import { runningTimers } from './timers'
 import type { BenchStep } from './useBench'
 
 /** Timers never hide; beside them, where in the order we are. */
-const props = defineProps<{ bench: Bench; at: number; count: number; current: BenchStep | null }>()
+const props = defineProps<{
+  bench: Bench
+  at: number
+  count: number
+  current: BenchStep | null
+  /** By how much the order's own time is ahead, in milliseconds. */
+  ahead: number
+  /** A demo may let the time pass. */
+  demo: boolean
+  /** The last entry is one's own and not a minute old. */
+  mayTakeBack: boolean
+}>()
+const emit = defineEmits<{ pass: [minutes: number]; takeBack: [] }>()
 const whose = computed(() => whoseText(props.bench.document.timeline, props.current?.operation.id ?? ''))
-const now = useNow()
+const shopNow = useNow()
+const now = computed(() => shopNow.value + props.ahead)
+/** Until the next of them is over, in whole minutes; nothing where none runs. */
+const toPass = computed(() => {
+  // what is less than a second away is there before a finger is
+  const left = timers.value.map((timer) => timer.left).filter((seconds) => seconds > 1)
+  return left.length > 0 ? Math.ceil(Math.min(...left) / 60) : 0
+})
 const timers = computed(() =>
   runningTimers(props.bench).map((timer) => ({
     ...timer,
@@ -34,6 +53,12 @@ const timers = computed(() =>
       <span class="bar"><span :style="{ width: `${timer.share * 100}%` }" /></span>
       <strong>{{ timer.left > 0 ? countdownText(timer.left) : 'done' }}</strong>
     </div>
+    <button v-if="demo && toPass > 0" type="button" class="mini" @click="emit('pass', toPass)">
+      Demo: let {{ toPass }} min pass
+    </button>
+    <button v-if="mayTakeBack" type="button" class="mini take-back" @click="emit('takeBack')">
+      Take back what I entered last
+    </button>
     <span class="at"
       >step <strong>{{ Math.min(at + 1, count) }}</strong> of {{ count
       }}{{ current ? ` · ${current.operation.title}` : '' }}{{ whose === '' ? '' : ` · ${whose}` }}</span
@@ -81,5 +106,9 @@ const timers = computed(() =>
 
 .at {
   margin-left: auto;
+}
+
+.take-back {
+  min-height: 44px;
 }
 </style>

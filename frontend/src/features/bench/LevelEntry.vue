@@ -8,8 +8,8 @@ import AdviceNote from './AdviceNote.vue'
 import PourEntry from './PourEntry.vue'
 import type { BenchStep } from './useBench'
 
-/** A dipstick reading with its rest, what it means, and the top-up only when a settled reading asks for it. */
-const props = defineProps<{ bench: Bench; current: BenchStep; sending: boolean }>()
+/** A dipstick reading, what it means, and the top-up only when a settled reading asks for it. The log counts the rest. */
+const props = defineProps<{ bench: Bench; current: BenchStep; sending: boolean; ahead: number }>()
 const emit = defineEmits<{ send: [kind: NewEntry['kind'], value: EntryValue] }>()
 
 const oil = computed(() => props.bench.oil.find((each) => each.position === props.current.operation.position) ?? null)
@@ -19,33 +19,27 @@ const level = computed(
 const advice = computed(() => oil.value?.advice ?? null)
 const reading = ref('')
 const rest = ref('')
-const restTyped = ref(false)
 const now = useNow()
 
-/** Minutes since the run or the pour, by the log; the technician's own figure goes before it. */
+/** Minutes since the run or the pour, by the log; null: it does not know, and somebody has to say. */
 const rested = computed(() =>
-  oil.value?.eventAt ? Math.max(0, Math.floor((now.value - Date.parse(oil.value.eventAt)) / 60_000)) : null,
-)
-watch(
-  rested,
-  (minutes) => {
-    if (!restTyped.value && minutes !== null) {
-      rest.value = String(minutes)
-    }
-  },
-  { immediate: true },
+  oil.value?.eventAt
+    ? Math.max(0, Math.floor((now.value + props.ahead - Date.parse(oil.value.eventAt)) / 60_000))
+    : null,
 )
 watch(
   () => oil.value?.eventAt,
-  () => {
-    restTyped.value = false
-    reading.value = ''
-  },
+  () => (reading.value = ''),
 )
 const number = computed(() => {
   const value = Number(decimalInput(reading.value))
   return reading.value.trim() === '' || Number.isNaN(value) ? null : value
 })
+
+function read(): void {
+  const value = { reading: decimalInput(reading.value) }
+  emit('send', 'level', rested.value === null ? { ...value, restMin: Number(rest.value) } : value)
+}
 </script>
 
 <template>
@@ -67,11 +61,7 @@ const number = computed(() => {
       suggested="as advised"
       @pour="(volume) => emit('send', 'taken_out', { volume })"
     />
-    <form
-      v-else-if="!current.done"
-      class="read"
-      @submit.prevent="emit('send', 'level', { reading: decimalInput(reading), restMin: Number(rest) })"
-    >
+    <form v-else-if="!current.done" class="read" @submit.prevent="read">
       <Dipstick
         v-if="level"
         :low="Number(level.band.low)"
@@ -83,10 +73,12 @@ const number = computed(() => {
         >reading
         <input v-model="reading" class="field" inputmode="decimal" autocomplete="off" required placeholder="0 – 1"
       /></label>
-      <label
-        >rested, min
-        <input v-model="rest" class="field" inputmode="numeric" pattern="[0-9]+" required @input="restTyped = true"
+      <label v-if="rested === null"
+        >rested, min <input v-model="rest" class="field" inputmode="numeric" pattern="[0-9]+" required
       /></label>
+      <span v-else class="rested"
+        >rested<br /><strong>{{ rested }} min</strong></span
+      >
       <button type="submit" class="big main" :disabled="sending || number === null">Enter</button>
     </form>
   </div>
@@ -116,5 +108,10 @@ const number = computed(() => {
 
 .field {
   width: 108px;
+}
+
+.rested {
+  min-width: 80px;
+  padding-bottom: 8px;
 }
 </style>

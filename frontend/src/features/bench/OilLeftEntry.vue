@@ -7,28 +7,23 @@ import { toSend, written, type LeftFields, type OilLeft, type OilPoolState } fro
 const props = defineProps<{ pools: OilPoolState[] }>()
 const left = defineModel<OilLeft[]>({ required: true })
 const fields = ref<LeftFields[]>(
-  props.pools.map((pool) => ({ opened: written(pool.pulledMl, 'l'), left: '', unit: 'l' })),
+  props.pools.map((pool) => ({ opened: written(pool.pulledMl, 'l'), left: '', unit: 'l', notMeasured: false })),
 )
 watch(fields, (typed) => (left.value = toSend(props.pools, typed, decimalInput)), { deep: true })
-
-function asReckoned(place: number): void {
-  const typed = fields.value[place]
-  if (typed) {
-    typed.opened = written(props.pools[place]?.pulledMl ?? null, typed.unit)
-    typed.left = written(props.pools[place]?.leftMl ?? null, typed.unit)
-  }
-}
 </script>
 
 <template>
   <fieldset v-for="(pool, place) in pools" :key="pool.grade + pool.performanceClass" class="row oil">
     <legend>
-      {{ pool.grade }}, {{ pool.performanceClass }}: {{ litresText(pool.pouredMl) }} poured. What is left of what was
-      opened?
+      {{ pool.grade }}, {{ pool.performanceClass }}: {{ litresText(pool.pouredMl) }} poured. Measure what is left of
+      what was opened.
     </legend>
     <template v-if="fields[place]">
       <label>Opened <input v-model="fields[place].opened" class="field" inputmode="decimal" /></label>
-      <label>Left over <input v-model="fields[place].left" class="field" inputmode="decimal" /></label>
+      <label
+        >Left over
+        <input v-model="fields[place].left" class="field" inputmode="decimal" :disabled="fields[place].notMeasured"
+      /></label>
       <label
         >unit
         <select v-model="fields[place].unit" class="field">
@@ -37,9 +32,7 @@ function asReckoned(place: number): void {
           <option value="us_qt">US quarts</option>
         </select></label
       >
-      <button v-if="pool.leftMl !== null" type="button" class="big" @click="asReckoned(place)">
-        as worked out: {{ litresText(pool.leftMl) }}
-      </button>
+      <label class="not"><input v-model="fields[place].notMeasured" type="checkbox" /> not measured</label>
     </template>
   </fieldset>
 </template>
@@ -63,7 +56,16 @@ function asReckoned(place: number): void {
   width: 150px;
 }
 
-.big {
-  padding: 0 18px;
+.not {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 44px;
+}
+
+.not input {
+  width: 24px;
+  height: 24px;
+  accent-color: var(--green);
 }
 </style>

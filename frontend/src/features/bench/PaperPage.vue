@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { asProblem } from '@/shared/api/client'
+import { asProblem, shopTime } from '@/shared/api/client'
 import type { NewEntry } from '@/shared/api/types'
 import { useKept } from '@/shared/kept'
 import AsOf from '@/shared/ui/AsOf.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
+import { useShop } from '@/shared/session'
+import { dayIn, instantOf } from '@/shared/units'
+import { newEntry } from './entries'
 import { emptyLine, linesOf, type PaperLine } from './paper'
 import PaperRow from './PaperRow.vue'
 import { useBench } from './useBench'
@@ -14,7 +17,12 @@ import { useBench } from './useBench'
 const route = useRoute()
 const router = useRouter()
 const number = Number(route.params['number'])
-const { bench, steps, error, isPending, at, sender, enter } = useBench(number)
+const { bench, steps, error, isPending, at, ahead, sender, enter } = useBench(number)
+const { shop, timeZone } = useShop()
+const isDemo = computed(() => (shop.value?.demoPassword ?? null) !== null)
+/** The day of the times that stand on the paper. */
+const day = ref('')
+watch([timeZone, ahead], () => (day.value = dayIn(shopTime() + ahead.value, timeZone.value)), { immediate: true })
 /** As copied so far, by step; outlives a reload. */
 const { kept: lines, forget } = useKept<Record<string, PaperLine>>(`paper-${number}`)
 const refused = ref<unknown>(null)
@@ -47,8 +55,17 @@ function tickAll(): void {
   }
 }
 
+/** A demo lets the day go by that the paper was filled in. */
+async function pass(): Promise<void> {
+  const here = open.value[0]
+  if (here) {
+    await enter([newEntry(here.step.id, 'waited', { minutes: 240 })]).catch((error: unknown) => (refused.value = error))
+  }
+}
+
 async function send(): Promise<void> {
-  sent.value = open.value.flatMap((each) => linesOf(each, lines.value?.[each.step.id] ?? emptyLine()))
+  const when = (time: string): string | null => instantOf(day.value, time, timeZone.value)
+  sent.value = open.value.flatMap((each) => linesOf(each, lines.value?.[each.step.id] ?? emptyLine(), when))
   if (sent.value.length === 0) {
     return
   }
@@ -77,10 +94,12 @@ async function send(): Promise<void> {
         <h1>Order {{ number }}: enter from the paper</h1>
         <p class="muted">
           {{ open.length }} of {{ steps.length }} steps are still open. All that you enter goes in at once, or nothing
-          of it.
+          of it. Times are asked for runs, pours and readings, as the shop’s clock showed them.
         </p>
       </div>
       <div class="row">
+        <el-button v-if="isDemo" @click="pass">Demo: let 4 h pass</el-button>
+        <label>done on <input v-model="day" type="date" class="day" required /></label>
         <el-button @click="tickAll">All plain boxes are ticked on the paper</el-button>
         <RouterLink :to="`/orders/${number}/bench`">Step by step instead</RouterLink>
       </div>
@@ -115,3 +134,15 @@ async function send(): Promise<void> {
     </div>
   </form>
 </template>
+
+<style scoped>
+.day {
+  font: inherit;
+  height: 32px;
+  padding: 0 6px;
+  border: 1px solid var(--field-line);
+  border-radius: 3px;
+  background: var(--panel);
+  color: var(--ink);
+}
+</style>

@@ -16,6 +16,7 @@ const props = defineProps<{
 const line = computed(() => props.line)
 const answers = computed(() => props.observations.filter((each) => each.question === props.current.step.entry))
 const others = computed(() => props.wrenches.filter((each) => !props.current.wrenches.includes(each)))
+const isLevel = computed(() => props.current.step.entry === 'level' || props.current.step.entry === 'first_level')
 const name = computed(() => `${props.current.operation.label}: ${props.current.step.text}`)
 </script>
 
@@ -66,14 +67,20 @@ const name = computed(() => `${props.current.operation.label}: ${props.current.s
         </template>
         <template v-else>
           <label>level <input v-model="line.reading" inputmode="decimal" /></label>
-          <label>after min <input v-model="line.rest" inputmode="numeric" /></label>
+          <label>at <input v-model="line.time" placeholder="10:05" /></label>
           <label>added ml <input v-model="line.added" inputmode="numeric" /></label>
+          <label>at <input v-model="line.addedTime" placeholder="10:05" /></label>
           <label>then <input v-model="line.secondReading" inputmode="decimal" /></label>
-          <label>after min <input v-model="line.secondRest" inputmode="numeric" /></label>
+          <label>at <input v-model="line.secondTime" placeholder="10:05" /></label>
         </template>
+        <label v-if="current.timed && !isLevel">at <input v-model="line.time" placeholder="10:05" /></label>
         <label class="muted">could not, because <input v-model="line.notDone" class="why" /></label>
       </div>
       <FieldNote :text="error" />
+      <label v-if="error !== undefined || line.happened" class="done"
+        ><input v-model="line.happened" type="checkbox" /> it happened all the same: mark it, and stop what it
+        endangers</label
+      >
     </td>
   </tr>
 </template>

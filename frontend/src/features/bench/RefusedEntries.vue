@@ -9,7 +9,9 @@ const props = defineProps<{ sender: Entries; steps: BenchStep[] }>()
 
 function told({ stepId, kind, value }: NewEntry): string {
   const step = props.steps.find((each) => each.step.id === stepId)
-  const figures = Object.values(value).flatMap((each) => (typeof each === 'object' ? Object.values(each) : [each]))
+  const figures = Object.values(value).flatMap((each) =>
+    typeof each === 'object' && each !== null ? Object.values(each) : [each],
+  )
   return `${step?.operation.label ?? ''} ${step?.step.text ?? stepId} ${kind === 'tick' ? 'done' : figures.join(' ')}`
 }
 </script>

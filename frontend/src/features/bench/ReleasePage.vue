@@ -18,17 +18,28 @@ const router = useRouter()
 const everythingChanged = useEverythingChanged()
 const number = Number(route.params['number'])
 const { bench, steps, error, isPending, sender } = useBench(number)
-const { mayRelease } = useSession()
+const { mayRelease, mayLead } = useSession()
 /** Outlives a reload. */
 const { kept: remark, forget } = useKept<string>(`release-${number}`)
 const left = ref<OilLeft[]>([])
-const open = computed(() => steps.value.filter((each) => !each.done))
+/** Words for what was not as the order expects, by the deviation; and why an engine leaves as not fit to run. */
+const explained = ref<Record<string, string>>({})
+const unfit = ref<Record<string, string>>({})
+const said = (words: Record<string, string>): [string, string][] =>
+  Object.entries(words).filter(([, text]) => text.trim() !== '')
+const open = computed(() => steps.value.filter((each) => !each.done && each.answer === null))
 const release = usePress({
   mutationFn: () =>
     answered(
       api.POST('/api/orders/{number}/release', {
         params: { path: { number: number } },
-        body: { version: bench.value?.order.version ?? '', remark: remark.value ?? '', oil: left.value },
+        body: {
+          version: bench.value?.order.version ?? '',
+          remark: remark.value ?? '',
+          oil: left.value,
+          explained: said(explained.value).map(([deviation, words]) => ({ deviation, words })),
+          unfit: said(unfit.value).map(([position, why]) => ({ position, why })),
+        },
       }),
     ),
   onSuccess: async () => {
@@ -40,9 +51,18 @@ const release = usePress({
 const obstacles = computed(() =>
   (asProblem(release.error.value)?.details.errors ?? []).map((each) => ({
     ...each,
-    stepId: each.pointer.startsWith('/steps/') ? each.pointer.slice(7) : null,
+    stepId: after(each.pointer, '/steps/'),
+    deviation: after(each.pointer, '/explained/'),
+    position: after(each.pointer, '/unfit/'),
   })),
 )
+/** Engines that are not whole: a lead may let them go as not fit to run. */
+const notWhole = computed(() => [
+  ...new Set([...obstacles.value.flatMap((each) => each.position ?? []), ...Object.keys(unfit.value)]),
+])
+function after(pointer: string, prefix: string): string | null {
+  return pointer.startsWith(prefix) ? pointer.slice(prefix.length) : null
+}
 function engine(position: string) {
   return bench.value?.document.engines.find((each) => each.position === position) ?? null
 }
@@ -85,7 +105,7 @@ function engine(position: string) {
     </table>
     <OilLeftEntry v-model="left" :pools="bench.pools" />
     <label class="remark">
-      Remark for the record, and the reason if more or less oil went in than the capacity, or oil is missing
+      Remark for the record
       <el-input
         :model-value="remark ?? ''"
         @update:model-value="(text) => (remark = text)"
@@ -102,9 +122,23 @@ function engine(position: string) {
           <RouterLink v-if="obstacle.stepId" :to="`/orders/${number}/bench?step=${obstacle.stepId}`"
             >go there</RouterLink
           >
+          <label v-if="obstacle.deviation !== null"
+            >Why, for the record
+            <el-input v-model="explained[obstacle.deviation]" :maxlength="500" />
+          </label>
         </li>
       </ul>
     </div>
+    <fieldset v-for="position in mayLead ? notWhole : []" :key="position" class="unfit">
+      <legend>{{ engine(position)?.label }} can’t be made whole now?</legend>
+      <label
+        >It leaves as <strong>not fit to run</strong>, tagged, because
+        <el-input v-model="unfit[position]" :maxlength="500" />
+      </label>
+    </fieldset>
+    <p v-if="notWhole.length > 0 && !mayLead" class="band">
+      An engine that can’t be made whole leaves as not fit to run: a lead or a manager lets it go.
+    </p>
     <div class="row">
       <button
         v-if="mayRelease"
@@ -127,5 +161,11 @@ function engine(position: string) {
 
 .remark {
   font-weight: 600;
+}
+
+.unfit {
+  border: 1px solid var(--red);
+  border-radius: 3px;
+  padding: 8px 12px 12px;
 }
 </style>

@@ -9,7 +9,7 @@ import TurnsEntry from './TurnsEntry.vue'
 import type { BenchStep } from './useBench'
 
 /** The entry that a step asks for. */
-const props = defineProps<{ bench: Bench; current: BenchStep; sending: boolean }>()
+const props = defineProps<{ bench: Bench; current: BenchStep; sending: boolean; ahead: number }>()
 const emit = defineEmits<{ send: [kind: NewEntry['kind'], value: EntryValue] }>()
 
 const step = computed(() => props.current.step)
@@ -45,6 +45,7 @@ const engine = computed(
     :bench="bench"
     :current="current"
     :sending="sending"
+    :ahead="ahead"
     @send="(kind, value) => emit('send', kind, value)"
   />
   <TorqueEntry

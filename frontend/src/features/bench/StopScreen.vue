@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Bench, NewEntry } from '@/shared/api/types'
+import type { Bench, BenchStop, NewEntry } from '@/shared/api/types'
 import { useKept } from '@/shared/kept'
 import { useSession, useShop } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
@@ -8,44 +8,37 @@ import { momentText } from '@/shared/units'
 import { newEntry } from './entries'
 
 /** The work is stopped: what was found, what to do now, and for whom it is to decide. */
-const props = defineProps<{ bench: Bench; error: unknown; sending: boolean }>()
-const emit = defineEmits<{ enter: [entry: NewEntry] }>()
-const { mayWrite, personOf } = useSession()
+const props = defineProps<{ bench: Bench; stop: BenchStop; error: unknown; sending: boolean }>()
+const emit = defineEmits<{ enter: [entry: NewEntry]; aside: [] }>()
+const { mayLead, personOf } = useSession()
 const { timeZone } = useShop()
-const found = computed(
-  () =>
-    [...props.bench.entries]
-      .reverse()
-      .find((entry) => entry.kind === 'observation' && entry.text === props.bench.stoppedBy?.label) ?? null,
-)
+const found = computed(() => props.bench.entries.find((entry) => entry.uuid === props.stop.entry) ?? null)
 /** Outlives a reload; of another stop it is another one. */
-const { kept: decision } = useKept<string>(`stop-${found.value?.uuid ?? props.bench.order.number}`)
+const { kept: decision } = useKept<string>(`stop-${props.stop.entry}`)
 const said = computed(() => (decision.value ?? '').trim())
 const engine = computed(
-  () =>
-    props.bench.document.operations.find((operation) => operation.steps.some((step) => step.id === found.value?.stepId))
-      ?.label ?? '',
+  () => props.bench.document.engines.find((each) => each.position === props.stop.position)?.label ?? 'The whole rig',
 )
+/** What is not stopped: the other engines. */
+const others = computed(() => props.stop.position !== null && props.bench.document.engines.length > 1)
 
 function decide(): void {
-  if (found.value !== null) {
-    emit('enter', newEntry(found.value.stepId, 'decision', { text: said.value }))
-  }
+  emit('enter', newEntry(props.stop.stepId, 'decision', { text: said.value }))
 }
 </script>
 
 <template>
   <section class="stop" role="alert">
     <p class="word">STOP</p>
-    <h1>{{ engine }}: {{ bench.stoppedBy?.label }}</h1>
-    <p class="means">It means: {{ bench.stoppedBy?.meaning }}.</p>
-    <p class="now">{{ bench.stoppedBy?.instruction }}</p>
+    <h1>{{ engine }}: {{ stop.label }}</h1>
+    <p class="means">{{ stop.value === 'happened' ? stop.meaning : `It means: ${stop.meaning}.` }}</p>
+    <p class="now">{{ stop.instruction }}</p>
     <p v-if="found" class="by">
-      Found by {{ personOf(found.by) }}, {{ momentText(found.at, timeZone) }}. The service writer sees it on the board
+      Entered by {{ personOf(found.by) }}, {{ momentText(found.at, timeZone) }}. The service writer sees it on the board
       now.
     </p>
     <ProblemNote :error="error" />
-    <form v-if="mayWrite" @submit.prevent="decide">
+    <form v-if="mayLead" @submit.prevent="decide">
       <label>
         How does it go on? It stands in the record.
         <textarea v-model="decision" rows="3" maxlength="500" required></textarea>
@@ -54,7 +47,10 @@ function decide(): void {
         Write down and let the work go on
       </button>
     </form>
-    <p v-else class="band">The work goes on once the service writer or the manager has written down a decision.</p>
+    <button type="button" class="big" @click="emit('aside')">
+      {{ others ? 'Make it safe, or work on the other engines' : 'Make it safe' }}
+    </button>
+    <p v-if="!mayLead" class="band">The work goes on once a lead or a manager has written down a decision.</p>
   </section>
 </template>
 

@@ -1,6 +1,6 @@
-import type { NewEntry } from '@/shared/api/types'
+import type { EntryValue, NewEntry } from '@/shared/api/types'
 import { decimalInput } from '@/shared/units'
-import { newEntry } from './entries'
+import { newEntry as made } from './entries'
 import type { BenchStep } from './useBench'
 
 /** One line of the printed sheet as somebody copies it: only the blanks that its step has are used. */
@@ -9,11 +9,13 @@ export interface PaperLine {
   observation: string
   amount: string
   unit: 'l' | 'ml' | 'us_qt'
+  /** When it was done, `10:05`. */
+  time: string
   reading: string
-  rest: string
   added: string
+  addedTime: string
   secondReading: string
-  secondRest: string
+  secondTime: string
   torque: string
   wrench: string
   reason: string
@@ -21,6 +23,8 @@ export interface PaperLine {
   wentIn: string
   cameOut: string
   notDone: string
+  /** It was not to happen like this, and did. */
+  happened: boolean
 }
 
 /** @param wrench that the order chose for its torque */
@@ -30,11 +34,12 @@ export function emptyLine(wrench = ''): PaperLine {
     observation: '',
     amount: '',
     unit: 'l',
+    time: '',
     reading: '',
-    rest: '',
     added: '',
+    addedTime: '',
     secondReading: '',
-    secondRest: '',
+    secondTime: '',
     torque: '',
     wrench,
     reason: '',
@@ -42,11 +47,21 @@ export function emptyLine(wrench = ''): PaperLine {
     wentIn: '',
     cameOut: '',
     notDone: '',
+    happened: false,
   }
 }
 
+/** A time on the paper as an instant; null where none stands there, or it is none. */
+export type When = (time: string) => string | null
+
 /** The entries that a line stands for, in the order in which they happened; nothing copied gives none. */
-export function linesOf({ step }: BenchStep, line: PaperLine): NewEntry[] {
+export function linesOf({ step, timed }: BenchStep, line: PaperLine, when: When): NewEntry[] {
+  const newEntry = (stepId: string, kind: NewEntry['kind'], value: EntryValue, time = line.time): NewEntry =>
+    made(stepId, kind, value, null, {
+      fromPaper: true,
+      ...(timed ? { doneAt: when(time) } : {}),
+      ...(line.happened ? { happened: true } : {}),
+    })
   if (line.notDone.trim() !== '') {
     return [newEntry(step.id, 'not_done', { text: line.notDone.trim() })]
   }
@@ -76,16 +91,19 @@ export function linesOf({ step }: BenchStep, line: PaperLine): NewEntry[] {
         : [newEntry(step.id, 'count', { in: Number(line.wentIn), out: Number(line.cameOut) })]
     case 'level':
     case 'first_level':
-      return levelEntries(step.id, line)
+      return levelEntries(line, (kind, value, time) => newEntry(step.id, kind, value, time))
     default:
       return line.observation === '' ? [] : [newEntry(step.id, 'observation', { observation: line.observation })]
   }
 }
 
-function levelEntries(stepId: string, line: PaperLine): NewEntry[] {
-  const read = (reading: string, rest: string): NewEntry[] =>
-    reading === '' ? [] : [newEntry(stepId, 'level', { reading: decimalInput(reading), restMin: Number(rest) })]
-  const added =
-    line.added === '' ? [] : [newEntry(stepId, 'poured', { volume: { value: decimalInput(line.added), unit: 'ml' } })]
-  return [...read(line.reading, line.rest), ...added, ...read(line.secondReading, line.secondRest)]
+function levelEntries(
+  line: PaperLine,
+  entry: (kind: NewEntry['kind'], value: EntryValue, time: string) => NewEntry,
+): NewEntry[] {
+  const read = (reading: string, time: string): NewEntry[] =>
+    reading === '' ? [] : [entry('level', { reading: decimalInput(reading) }, time)]
+  const volume = { value: decimalInput(line.added), unit: 'ml' as const }
+  const added = line.added === '' ? [] : [entry('poured', { volume }, line.addedTime)]
+  return [...read(line.reading, line.time), ...added, ...read(line.secondReading, line.secondTime)]
 }

@@ -1,8 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, onBeforeUnmount, watch } from 'vue'
-import { answered, api } from '@/shared/api/client'
+import { computed, onBeforeUnmount, ref, watch } from 'vue'
+import { answered, api, shopTime } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
-import type { Bench, NewEntry, Operation, Step } from '@/shared/api/types'
+import type { Bench, BenchChange, BenchStepState, NewEntry, Operation, Step } from '@/shared/api/types'
 import { documentOfToday } from '@/shared/ofToday'
 import { useOrderInstead } from '@/shared/orderInstead'
 import { entriesOf } from './entries'
@@ -12,6 +12,10 @@ export interface BenchStep {
   operation: Operation
   done: boolean
   answer: string | null
+  /** Why it may not be done now, and what to do first; the server says so. */
+  notYet: BenchStepState['notYet']
+  /** From paper it is asked when it was done. */
+  timed: boolean
   /** Of a torque: the wrenches that need no reason. */
   wrenches: string[]
 }
@@ -35,16 +39,22 @@ export function useBench(number: number) {
 
   watch(
     () => sender.answer,
-    (bench) => {
-      if (bench === null) {
+    (change) => {
+      if (change === null) {
         return
       }
-      queries.setQueryData(keys.bench(number), bench)
+      queries.setQueryData<Bench>(keys.bench(number), (before) => (before ? changed(before, change) : before))
       void queries.invalidateQueries({ queryKey: keys.board, refetchType: 'active' })
     },
   )
+  const ahead = ref(0)
+  watch(
+    () => data.value?.now,
+    (now) => (ahead.value = now === undefined ? 0 : Date.parse(now) - shopTime()),
+    { immediate: true },
+  )
   onBeforeUnmount(() => sender.unattended())
-  async function enter(entries: NewEntry[]): Promise<Bench> {
+  async function enter(entries: NewEntry[]): Promise<BenchChange> {
     // an answer to an older question must not undo what this one tells
     await queries.cancelQueries({ queryKey: keys.bench(number) })
     return sender.enter(entries)
@@ -56,9 +66,17 @@ export function useBench(number: number) {
     error: computed(() => error.value ?? failureReason.value),
     isPending,
     at: dataUpdatedAt,
+    /** By how much the order's own time is ahead of the shop's, in milliseconds: only in a demo that let time pass. */
+    ahead,
     sender,
     enter,
   }
+}
+
+/** What an answer to a batch says, put into what was known. */
+function changed(before: Bench, { entries, ...state }: BenchChange): Bench {
+  const known = new Set(before.entries.map((entry) => entry.uuid))
+  return { ...before, ...state, entries: [...before.entries, ...entries.filter((entry) => !known.has(entry.uuid))] }
 }
 
 function flatten(bench: Bench | undefined): BenchStep[] {
@@ -69,6 +87,8 @@ function flatten(bench: Bench | undefined): BenchStep[] {
       operation,
       done: states.get(step.id)?.done ?? false,
       answer: states.get(step.id)?.answer ?? null,
+      notYet: states.get(step.id)?.notYet ?? null,
+      timed: states.get(step.id)?.timed ?? false,
       wrenches: states.get(step.id)?.wrenches ?? [],
     })),
   )

@@ -15,6 +15,7 @@ function target(order: BoardOrder): string {
   switch (order.status) {
     case 'in_work':
     case 'stopped':
+    case 'parked':
       return `/orders/${order.number}/bench`
     case 'released':
       return `/orders/${order.number}/record`

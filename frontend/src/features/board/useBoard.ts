@@ -29,6 +29,8 @@ export function waitsFor(order: BoardOrder): string {
         : `step ${order.stepsDone} of ${order.steps}`
     case 'stopped':
       return `STOPPED: ${order.stoppedBy ?? ''}. Waits for the writer’s decision`
+    case 'parked':
+      return `parked at step ${order.stepsDone} of ${order.steps}`
     case 'released':
       return 'record and label ready'
     default:

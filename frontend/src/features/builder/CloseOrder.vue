@@ -10,7 +10,7 @@ import { useShop } from '@/shared/session'
 import TakeBackForm from '@/shared/ui/TakeBackForm.vue'
 import { momentText } from '@/shared/units'
 
-/** Discards a draft, or cancels an order on which nobody has worked; with it, if another boat had come, its readings. */
+/** Discards a draft, or cancels an order of which nothing was done; with it, if another boat had come, its readings. */
 const props = defineProps<{ view: OrderView; settled: () => Promise<string> }>()
 const emit = defineEmits<{ close: []; closed: [] }>()
 const everythingChanged = useEverythingChanged()

@@ -54,8 +54,10 @@ const button = computed(() => {
   return props.issuing ? `Issuing ${words} …` : `Issue ${words}`
 })
 const { mayManage, mayWrite } = useSession()
-/** Until somebody has worked on it. */
-const closable = computed(() => mayWrite.value && ['draft', 'issued'].includes(props.view.order.status))
+/** As long as it is open: the server says what was done on it, or stands open. */
+const closable = computed(
+  () => mayWrite.value && ['draft', 'issued', 'in_work', 'stopped', 'parked'].includes(props.view.order.status),
+)
 const closing = ref(false)
 function closed(): void {
   closing.value = false

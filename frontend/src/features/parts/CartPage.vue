@@ -12,7 +12,7 @@ import { useCart } from './useCart'
 const number = Number(useRoute().params['number'])
 const { cart, error, at, isPending, scans, told, hold, read, confirmedBy, asked, held: count } = useCart(number)
 const stops = computed(() => (cart.value ? cartOf(cart.value.document) : []))
-const atBench = computed(() => ['issued', 'in_work', 'stopped'].includes(cart.value?.order.status ?? ''))
+const atBench = computed(() => ['issued', 'in_work', 'stopped', 'parked'].includes(cart.value?.order.status ?? ''))
 /** What is about to be taken back. */
 const held = ref<{ part: string; on: string } | null>(null)
 const typed = ref('')

@@ -22,6 +22,16 @@ const {
     answered(api.GET('/api/orders/{number}/record', { params: { path: { number: number.value } }, signal })),
 })
 
+const words = {
+  done: 'done.',
+  partly: 'partly done:',
+  not_done: 'NOT DONE:',
+  dropped: 'dropped:',
+  open: 'not finished:',
+}
+type Task = NonNullable<typeof record.value>['engines'][number]['tasks'][number]
+const ended = (task: Task): string =>
+  [words[task.outcome ?? 'done'], (task.missing ?? []).join('; ')].filter((part) => part !== '').join(' ')
 const named = (parts: { number: string; description: string | null }[]): string =>
   parts.map((part) => `${part.number} ${part.description ?? ''}`.trim()).join(', ')
 </script>
@@ -50,9 +60,14 @@ const named = (parts: { number: string; description: string | null }[]): string 
         {{ engine.label }} · {{ engine.model }} {{ engine.serial }} ·
         {{ engine.hours === null ? 'no meter' : `${engine.hours} h` }}
       </h2>
+      <p v-if="engine.unfit" class="band stop" role="alert">
+        <strong class="unfit">NOT FIT TO RUN</strong><br />
+        {{ [engine.unfit.why, ...engine.unfit.open].join(' ') }}
+      </p>
       <div class="next">
         <div v-for="task in engine.tasks" :key="task.task">
-          <strong>{{ task.title }}</strong> done. Next due
+          <strong>{{ task.title }}</strong> {{ ended(task) }} {{ task.nextDay || task.nextHours ? 'Next due' : ''
+          }}{{ ' ' }}
           <strong class="due"
             >{{ task.nextDay ? dayText(task.nextDay) : '' }}{{ task.nextDay && task.nextHours ? ' or ' : ''
             }}{{ task.nextHours ? `${task.nextHours} h` : '' }}</strong
@@ -83,12 +98,24 @@ const named = (parts: { number: string; description: string | null }[]): string 
         </tbody>
       </table>
     </section>
+    <section v-if="(record.entries ?? []).length > 0" class="panel stack">
+      <h2>The whole rig</h2>
+      <p v-for="entry in record.entries ?? []" :key="`${entry.at}${entry.title}${entry.text}`">
+        {{ entry.title }}: <strong>{{ entry.text }}</strong>
+        <span class="muted small"> {{ personOf(entry.by) }}, {{ momentText(entry.at, timeZone) }}</span>
+      </p>
+    </section>
+    <p v-for="words in record.explained ?? []" :key="words" class="panel">Said of it: {{ words }}</p>
     <p v-for="oil in record.oils ?? []" :key="oil" class="panel">{{ oil }}</p>
     <p v-if="record.remark" class="panel"><strong>Remark:</strong> {{ record.remark }}</p>
   </article>
 </template>
 
 <style scoped>
+.unfit {
+  font-size: 30px;
+}
+
 .record {
   max-width: 1080px;
 }

@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Bench;
+
+use FreshTack\Core\Fluid\Advice;
+use FreshTack\Core\Fluid\DipstickReading;
+use FreshTack\Core\Fluid\LevelAdvisor;
+use FreshTack\Core\Fluid\LevelQuestion;
+use FreshTack\Core\Order\Level;
+use FreshTack\Core\Plan\Effect;
+use FreshTack\Core\Quantity\Minutes;
+
+/** What follows from the entries so far: the answers, the oil, the engines, what is stopped, what time it is. */
+final readonly class BenchState
+{
+    /**
+     * @param array<string, EntryContent> $answers the entry that settles a step, by step
+     * @param array<string, EngineOilLog> $oil     by position
+     * @param list<Stop>                  $stops   that nobody has lifted, the first first
+     * @param Entry|null                  $parked  by which it is parked; null: it is not
+     */
+    private function __construct(
+        public array $answers,
+        public array $oil,
+        public RigAtBench $rig,
+        public LogClock $clock,
+        public array $stops,
+        public ?Entry $parked,
+    ) {
+    }
+
+    public static function start(IssuedOrder $order): self
+    {
+        return new self([], [], RigAtBench::onArrival($order->rig), LogClock::start(), [], null);
+    }
+
+    public function oilAt(BenchStep $step): EngineOilLog
+    {
+        return $this->oil[$step->position->value ?? ''] ?? EngineOilLog::empty();
+    }
+
+    public function isDone(BenchStep $step): bool
+    {
+        $answer = $this->answers[$step->id] ?? null;
+
+        return null !== $answer && !($step->must && EntryKind::NotDone === $answer->kind && !$answer->whole);
+    }
+
+    /**
+     * What an entry of this kind brings about at a step.
+     *
+     * @return list<Effect>
+     */
+    public static function effects(BenchStep $step, EntryKind $kind): array
+    {
+        return match (true) {
+            !$kind->isWork() => [],
+            $step->asksForLevel() && EntryKind::Level !== $kind => [Effect::OilIn],
+            default => $step->effects,
+        };
+    }
+
+    /** A reading with the minutes of rest that the log counts, unless it says them itself. */
+    public function counted(Entry $entry, BenchStep $step): Entry
+    {
+        $content = $entry->content;
+        $since = $this->oilAt($step)->eventAt;
+        $at = $this->clock->of($entry);
+        if (EntryKind::Level !== $content->kind || null !== $content->rest || null === $since || null === $at) {
+            return $entry;
+        }
+        $seconds = $at->getTimestamp() - $since->getTimestamp();
+
+        return $entry->saying($content->rested(Minutes::count(intdiv($seconds, 60))));
+    }
+
+    public function after(Entry $entry, BenchStep $step, IssuedOrder $order): self
+    {
+        $work = $order->workOf($step);
+        $content = $entry->content;
+        $at = $this->clock->about($entry, $step->position);
+        $oil = $this->oilAfter($entry, $step, $at);
+        $settles = $content->kind->isAnswer() && (!$step->asksForLevel() || self::settlesLevel($step, $content, $oil));
+        $rig = $content->kind->isWork() ? $this->rig->after($work, self::effects($step, $content->kind), $entry->hands(), $at) : $this->rig;
+        $after = new self(
+            $settles ? $this->answered($content, $step, $order) : $this->answers,
+            null === $step->position ? $this->oil : [...$this->oil, $step->position->value => $oil],
+            $rig,
+            $this->clock->after($entry, $step->position),
+            $this->stops,
+            self::parkedBy($entry) ?? ($content->kind->isAnswer() || EntryKind::Decision === $content->kind ? null : $this->parked),
+        );
+
+        return $settles ? $after->ending($work) : $after;
+    }
+
+    private static function parkedBy(Entry $entry): ?Entry
+    {
+        return EntryKind::Parked === $entry->content->kind ? $entry : null;
+    }
+
+    public function stopped(Stop ...$more): self
+    {
+        return new self($this->answers, $this->oil, $this->rig, $this->clock, [...$this->stops, ...array_values($more)], $this->parked);
+    }
+
+    /** The first stop at this step is lifted. */
+    public function lifted(Stop $stop): self
+    {
+        $left = array_values(array_filter($this->stops, static fn (Stop $each): bool => $each !== $stop));
+
+        return new self($this->answers, $this->oil, $this->rig, $this->clock, $left, $this->parked);
+    }
+
+    /**
+     * What is said of a whole task settles all of it that has not begun; what has, is finished step by step, and what it
+     * left open is closed.
+     *
+     * @return array<string, EntryContent>
+     */
+    private function answered(EntryContent $content, BenchStep $step, IssuedOrder $order): array
+    {
+        $own = $order->workOf($step);
+        $answers = $content->isOfTask() && $this->rig->hasBegun($own) && EntryKind::Dropped === $content->kind
+            ? $this->answers
+            : [...$this->answers, $step->id => $content];
+        $others = $content->isOfTask() ? array_filter($order->all, static fn (IssuedWork $work): bool => $work->isOfTaskOf($own)) : [];
+        foreach ($others as $work) {
+            foreach ($this->rig->hasBegun($work) || $this->rig->isMadeWholeBy($work) ? [] : $work->steps as $each) {
+                $answers[$each->id] ??= $content;
+            }
+        }
+
+        return $answers;
+    }
+
+    /** An operation ends with its last must-step; it closes what it closes only if all of them were done. */
+    private function ending(IssuedWork $work): self
+    {
+        if (!$work->isOver($this->answers)) {
+            return $this;
+        }
+        $isDone = [] === array_filter($work->ending, fn (BenchStep $step): bool => $this->answers[$step->id]->isNotDone());
+
+        return new self($this->answers, $this->oil, $this->rig->ended($work, $isDone), $this->clock, $this->stops, $this->parked);
+    }
+
+    private static function settlesLevel(BenchStep $step, EntryContent $content, EngineOilLog $oil): bool
+    {
+        $enough = 'level' === $step->entry ? [Advice::Ok] : [Advice::Ok, Advice::Run];
+
+        return $content->isNotDone() || (EntryKind::Level === $content->kind && \in_array($oil->advice?->advice, $enough, true));
+    }
+
+    private function oilAfter(Entry $entry, BenchStep $step, ?\DateTimeImmutable $at): EngineOilLog
+    {
+        $oil = $this->oilAt($step);
+        $content = $entry->content;
+        $rest = $content->rest ?? $content->restByLog;
+
+        return match (true) {
+            null !== $content->volume && EntryKind::Poured === $content->kind => $oil->withPour(
+                $content->volume,
+                'poured' === $step->entry,
+                $at,
+            ),
+            null !== $content->volume => $oil->withTakenOut($content->volume, $at),
+            null !== $content->reading && null !== $rest => $this->read($oil, $content->reading, $rest, $step->level),
+            'run' === $step->event && $content->kind->isWork() => $oil->withRun($at),
+            default => $oil,
+        };
+    }
+
+    private function read(EngineOilLog $oil, DipstickReading $reading, Minutes $rest, ?Level $level): EngineOilLog
+    {
+        if (null === $level) {
+            return $oil;
+        }
+        $question = new LevelQuestion($reading, false, $oil->hasRun, $rest, $oil->restRequired($level));
+
+        return $oil->withReading($reading->text(), (new LevelAdvisor())->advise($question, $level->dipstick));
+    }
+}

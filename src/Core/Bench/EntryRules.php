@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Bench;
+
+use FreshTack\Core\Fastening\InvalidTightening;
+use FreshTack\Core\Fluid\Advice;
+use FreshTack\Core\Quantity\InvalidQuantity;
+use FreshTack\Core\Quantity\Volume;
+use FreshTack\Core\Quantity\VolumeUnit;
+
+/** What the figures of an entry must be: those of its sheet, of what was pulled, and of the readings before it. */
+final readonly class EntryRules
+{
+    /** Less than this an order tells in fluid ounces, and nobody takes them for quarts, in millilitres. */
+    private const TOLD_IN_QUARTS_ML = 1000;
+    /** A figure this close to the one expected, in per cent, is that figure. */
+    private const SAME_PERCENT = 1;
+
+    /** @param WrenchRules|null $wrenches null: nobody asks for the wrench, as in logs of before */
+    public function __construct(private IssuedOrder $order, private ?WrenchRules $wrenches)
+    {
+    }
+
+    /** @throws InvalidEntry if the step asks for something else */
+    public static function checkKind(BenchStep $step, EntryContent $content): void
+    {
+        if (!$content->kind->answers($step->entry)) {
+            throw InvalidEntry::wrongKind($content->kind->value, $step->entry);
+        }
+        if (null !== $content->observation && $content->observation->question() !== $step->entry) {
+            throw InvalidEntry::wrongKind($content->observation->value, $step->entry);
+        }
+    }
+
+    /** @throws InvalidEntry|InvalidTightening if a figure can't be, or oil would move on an unsettled reading */
+    public function check(BenchLog $log, BenchStep $step, EntryContent $content): void
+    {
+        if (null !== $content->torque) {
+            $step->tightening?->torque()?->accept($content->torque);
+            $this->wrenches?->check($step, $content);
+        }
+        if (null !== $content->turns) {
+            $step->tightening?->turns()?->accept($content->turns);
+        }
+        if (EntryKind::Count === $content->kind && $content->in !== $content->out) {
+            throw InvalidEntry::countsDiffer($content->in ?? 0, $content->out ?? 0);
+        }
+        if (0 === $content->volume?->millilitresUp()) {
+            throw InvalidEntry::nothingPoured();
+        }
+        if ($step->asksForLevel()) {
+            $this->checkOil($log, $step, $content);
+        } elseif (null !== $content->volume) {
+            $this->checkFill($log, $step, $content->volume);
+        }
+    }
+
+    /** @throws InvalidEntry */
+    private function checkOil(BenchLog $log, BenchStep $step, EntryContent $content): void
+    {
+        $oil = $log->oilAt($step);
+        if (EntryKind::Level === $content->kind && 'level' === $step->entry && !$oil->hasRun) {
+            throw InvalidEntry::notRunYet();
+        }
+        if (EntryKind::Poured === $content->kind) {
+            $this->checkTopUp($oil, $step, $content);
+        }
+        if (EntryKind::TakenOut === $content->kind && Advice::TakeOut !== $oil->advice?->advice) {
+            throw InvalidEntry::takeOutUnasked();
+        }
+    }
+
+    /** @throws InvalidEntry */
+    private function checkTopUp(EngineOilLog $oil, BenchStep $step, EntryContent $content): void
+    {
+        $advice = $oil->advice;
+        if (null === $advice || Advice::Wait === $advice->advice) {
+            throw InvalidEntry::topUpUnsettled($advice->waitMin ?? $oil->restRequired($step->level)->count);
+        }
+        if (Advice::Add !== $advice->advice) {
+            throw InvalidEntry::topUpUnasked();
+        }
+        if (null !== $step->level && ($content->volume?->millilitresUp() ?? 0) > $step->level->dipstick->topUpMax->millilitresUp()) {
+            throw InvalidEntry::topUpTooLarge($step->level->dipstick->topUpMax->inBothUnits());
+        }
+    }
+
+    /**
+     * An engine is filled with no more than it takes, of what was pulled for it.
+     *
+     * @throws InvalidEntry
+     */
+    private function checkFill(BenchLog $log, BenchStep $step, Volume $volume): void
+    {
+        $takes = $this->order->capacityMl[$step->position->value ?? ''] ?? null;
+        if (null === $takes) {
+            return;
+        }
+        $this->askUnit($volume, $this->order->firstPourMl[$step->position->value ?? ''] ?? $takes);
+        $most = $takes + ($step->level?->dipstick->topUpMax->millilitresUp() ?? 0);
+        if ($volume->millilitresUp() > $most) {
+            throw InvalidEntry::moreThanItTakes($volume->inBothUnits(), Volume::whole(max(0, $takes))->inBothUnits());
+        }
+        $pulled = $this->order->pulled($step);
+        $left = null === $pulled?->pulled ? null : $pulled->pulled->millilitresUp() - $pulled->poured($log)->millilitresUp();
+        if (null !== $left && $volume->millilitresDown() > $left) {
+            throw InvalidEntry::moreThanPulled($volume->inBothUnits(), Volume::whole(max(0, $left))->inBothUnits());
+        }
+    }
+
+    /**
+     * A figure that is far off as it stands and right in the other unit was typed in the other unit.
+     *
+     * @throws InvalidEntry
+     */
+    private function askUnit(Volume $volume, int $expectedMl): void
+    {
+        if ($expectedMl < self::TOLD_IN_QUARTS_ML || !\in_array($volume->unit, [VolumeUnit::UsQuart, VolumeUnit::Litre], true)) {
+            return;
+        }
+        $isClose = static fn (Volume $each): bool => abs($each->millilitresUp() - $expectedMl) * 100 <= $expectedMl * self::SAME_PERCENT;
+        $swapped = self::inOtherUnit($volume);
+        if (null !== $swapped && !$isClose($volume) && $isClose($swapped)) {
+            throw InvalidEntry::otherUnit($volume->inBothUnits(), $swapped->inBothUnits());
+        }
+    }
+
+    private static function inOtherUnit(Volume $volume): ?Volume
+    {
+        try {
+            return Volume::of($volume->given, VolumeUnit::UsQuart === $volume->unit ? VolumeUnit::Litre : VolumeUnit::UsQuart);
+        } catch (InvalidQuantity) {
+            return null;
+        }
+    }
+}

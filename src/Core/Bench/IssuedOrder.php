@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Bench;
+
+use FreshTack\Core\Plan\Position;
+use FreshTack\Core\Plan\Rig;
+
+/** A frozen order read back: its operations with their steps, in their order, and the engines they are done at. */
+final readonly class IssuedOrder
+{
+    /** @var list<BenchStep> */
+    public array $steps;
+    /** @var array<string, BenchStep> by id */
+    private array $byId;
+    /** @var array<string, IssuedWork> by the id of a step */
+    private array $works;
+    /** @var array<string, true> */
+    private array $first;
+    /** @var array<string, true> */
+    private array $last;
+    /** @var array<string, string> label by position */
+    public array $engines;
+    /** @var array<string, int> by position, of the engines whose oil is changed */
+    public array $capacityMl;
+    /** @var array<string, int> by position, of the same */
+    public array $firstPourMl;
+
+    /**
+     * @param list<IssuedWork>        $all
+     * @param list<IssuedEngine>      $hung
+     * @param list<PulledOil>         $oils
+     * @param list<IssuedPart>        $parts    that are fitted; not those that lie at hand in case they are needed
+     * @param \DateTimeImmutable|null $issuedAt null: nobody says, as where an order is only tried
+     */
+    public function __construct(
+        public Rig $rig,
+        public array $all,
+        private array $hung,
+        public array $oils,
+        private array $parts = [],
+        public ?\DateTimeImmutable $issuedAt = null,
+    ) {
+        $positions = array_map(static fn (IssuedEngine $engine): string => $engine->position->value, $hung);
+        $this->engines = array_combine($positions, array_column($hung, 'label'));
+        $this->capacityMl = array_filter(array_combine($positions, array_column($hung, 'capacityMl')), \is_int(...));
+        $this->firstPourMl = array_filter(array_combine($positions, array_column($hung, 'firstPourMl')), \is_int(...));
+        $byId = $works = [];
+        foreach ($all as $work) {
+            foreach ($work->steps as $step) {
+                $byId[$step->id] = $step;
+                $works[$step->id] = $work;
+            }
+        }
+        $this->steps = array_values($byId);
+        $this->byId = $byId;
+        $this->works = $works;
+        $this->first = self::ofRig($all);
+        $this->last = self::ofRig(array_reverse($all));
+    }
+
+    /** The operation that a step belongs to; an unknown step is named as it is. */
+    public function titleOf(string $stepId): string
+    {
+        return $this->byId[$stepId]->title ?? $stepId;
+    }
+
+    /** Of a step; null: the whole rig, or a step that the order does not have. */
+    public function positionOf(string $stepId): ?Position
+    {
+        return $this->byId[$stepId]->position ?? null;
+    }
+
+    /** @throws InvalidEntry if the order has no such step */
+    public function step(string $id): BenchStep
+    {
+        return $this->byId[$id] ?? throw InvalidEntry::unknownStep($id);
+    }
+
+    public function workOf(BenchStep $step): IssuedWork
+    {
+        return $this->works[$step->id];
+    }
+
+    /** As a refusal names an engine; empty where there is but one. */
+    public function nameOf(Position $position): string
+    {
+        return \count($this->engines) > 1 ? $position->label() : '';
+    }
+
+    public function engine(Position $position): ?IssuedEngine
+    {
+        return array_values(array_filter(
+            $this->hung,
+            static fn (IssuedEngine $engine): bool => $position === $engine->position,
+        ))[0] ?? null;
+    }
+
+    /** Work on the whole rig with which it begins. */
+    public function isFirst(IssuedWork $work): bool
+    {
+        return isset($this->first[$work->work->id->text]);
+    }
+
+    /** Work on the whole rig with which it ends. */
+    public function isLast(IssuedWork $work): bool
+    {
+        return isset($this->last[$work->work->id->text]);
+    }
+
+    /**
+     * @param list<IssuedWork> $works
+     *
+     * @return array<string, true> by id, up to the first that is done at an engine
+     */
+    private static function ofRig(array $works): array
+    {
+        $ids = [];
+        foreach ($works as $work) {
+            if (null !== $work->work->position) {
+                break;
+            }
+            $ids[$work->work->id->text] = true;
+        }
+
+        return $ids;
+    }
+
+    /** @return list<IssuedWork> an operation, and what is done with it in one go */
+    public function togetherWith(IssuedWork $work): array
+    {
+        $name = $work->together();
+
+        return '' === $name ? [$work] : array_values(array_filter(
+            $this->all,
+            static fn (IssuedWork $other): bool => $name === $other->together() && $work->work->position === $other->work->position,
+        ));
+    }
+
+    /** @return list<string> numbers of the parts that an operation fits, or what is done with it in one go */
+    public function fittedBy(IssuedWork $work): array
+    {
+        $works = $this->togetherWith($work);
+        $label = $this->engines[$work->work->position->value ?? ''] ?? '';
+        $numbers = [];
+        foreach ($this->parts as $part) {
+            foreach (\in_array($label, $part->engines, true) ? $works : [] as $each) {
+                $numbers = $part->isFittedBy($each) ? [...$numbers, $part->number] : $numbers;
+            }
+        }
+
+        return array_values(array_unique($numbers));
+    }
+
+    public function pulled(BenchStep $step): ?PulledOil
+    {
+        $takes = static fn (PulledOil $oil): bool => \in_array($step->position?->value, $oil->positions, true);
+
+        return array_values(array_filter($this->oils, $takes))[0] ?? null;
+    }
+}

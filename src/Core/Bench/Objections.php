@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Bench;
+
+use FreshTack\Core\Fastening\InvalidTightening;
+
+/** What speaks against an entry: its time, a gate, a part that was not held, a figure that can't be. */
+final readonly class Objections
+{
+    /** @param ShopSide|null $shop null: nobody asks for wrench and part, as in logs of before */
+    public function __construct(private IssuedOrder $order, private BenchLog $log, private ?ShopSide $shop)
+    {
+    }
+
+    public function to(Entry $entry, BenchStep $step): InvalidEntry|InvalidTightening|null
+    {
+        try {
+            $this->log->clock()->check($entry, $step, $this->order->issuedAt);
+            if ($entry->content->kind->isWork()) {
+                $this->checkFilled($entry, $step);
+                $this->checkGates($entry, $step);
+                (new EntryRules($this->order, $this->shop?->wrenches))->check($this->log, $step, $entry->content);
+            }
+        } catch (InvalidEntry|InvalidTightening $objection) {
+            return $objection;
+        }
+
+        return null;
+    }
+
+    /** A part that nobody has held against its engine is not fitted. */
+    public function notHeld(BenchStep $step): ?NotYet
+    {
+        $work = $this->order->workOf($step);
+        if (null === $this->shop || !$work->isAsked || $this->log->rig()->hasBegun($work)) {
+            return null;
+        }
+        $missing = $this->shop->held->missing($step->label, $this->order->fittedBy($work));
+
+        return [] === $missing ? null : NotYet::notHeld($missing);
+    }
+
+    /** @throws InvalidEntry */
+    private function checkGates(Entry $entry, BenchStep $step): void
+    {
+        $effects = BenchState::effects($step, $entry->content->kind);
+        $notYet = $this->log->gates()->before($step, $effects, $entry->hands(), $this->log->clock()->of($entry)) ?? $this->notHeld($step);
+        null === $notYet || throw InvalidEntry::notYet($notYet);
+    }
+
+    /** @throws InvalidEntry if oil was poured at this step before: more goes in as a top-up, after a reading */
+    private function checkFilled(Entry $entry, BenchStep $step): void
+    {
+        if ('poured' !== $step->entry || EntryKind::Poured !== $this->log->answer($step->id)?->kind) {
+            return;
+        }
+        $standing = array_filter(
+            $this->log->entries,
+            static fn (Entry $each): bool => $each->stepId === $step->id && EntryKind::Poured === $each->content->kind,
+        );
+        throw InvalidEntry::filledBefore(array_values($standing)[0] ?? $entry);
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Bench;
+
+/** What the shop knows beside the order and its log: its wrenches, and which parts were held against their engine. */
+final readonly class ShopSide
+{
+    public function __construct(public WrenchRules $wrenches, public HeldParts $held)
+    {
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Tests\Core\Bench;
+
+use FreshTack\Core\Bench\InvalidEntry;
+use FreshTack\Core\Finding\Observation;
+use FreshTack\Core\SpecBook\Task;
+use FreshTack\Tests\Support\BenchDay;
+use FreshTack\Tests\Support\Requests;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The bench asks of every entry what the plan was asked for. */
+final class BenchGatesTest extends TestCase
+{
+    /** @return iterable<string, array{string}> */
+    public static function rigs(): iterable
+    {
+        yield 'the twin, oil and filter' => ['twin'];
+        yield 'one large engine, everything' => ['one'];
+        yield 'three large engines, everything' => ['three'];
+    }
+
+    #[DataProvider('rigs')]
+    public function testWhatWasIssuedCanBeDoneInItsOrder(string $rig): void
+    {
+        $day = self::day($rig)->until();
+
+        self::assertSame([], array_filter($day->order->steps, static fn ($step): bool => !$day->log->isDone($step)));
+        self::assertSame([], $day->log->rig()->going());
+    }
+
+    /**
+     * Whoever does at any moment any of the steps that may be done comes to the end of the order.
+     */
+    #[DataProvider('rigs')]
+    public function testNoChoiceAmongWhatMayBeDoneLeadsNowhere(string $rig): void
+    {
+        mt_srand(17);
+        for ($round = 0; $round < self::rounds(); ++$round) {
+            $day = self::day($rig);
+            while ([] !== $open = $day->openSteps()) {
+                $may = $day->mayBeDone();
+                self::assertNotSame([], $may, 'of '.\count($open).' steps none may be done: '.$day->why($open[0]));
+                $day->usual($may[mt_rand(0, \count($may) - 1)]);
+            }
+            self::assertSame([], $day->log->rig()->going());
+        }
+    }
+
+    /** Above the mark it may be fuel or water, below it is neither warmed nor topped up: somebody decides first. */
+    public function testAnEngineThatComesInWithAWrongLevelIsLeftAloneUntilSomebodyDecides(): void
+    {
+        foreach ([Observation::ArrivalHigh, Observation::ArrivalLow] as $seen) {
+            $engine = Requests::engine('single', 'K165', 'KS4-10412', 'kestrane-k165-early', ['engine_oil']);
+            $day = BenchDay::of(Requests::rig([[...$engine, 'arrival' => null]]))
+                ->until('single.level-on-arrival.read')
+                ->see('single.level-on-arrival.read', $seen);
+            try {
+                $day->usual($day->openSteps()[0]);
+                self::fail('The work went on.');
+            } catch (InvalidEntry $error) {
+                self::assertSame('bench.stopped', $error->errorKey());
+            }
+            $day->decide('single.level-on-arrival.read')->until();
+            self::assertSame([], $day->log->stops());
+        }
+    }
+
+    /** More by `FRESH_TACK_DAYS`. */
+    private static function rounds(): int
+    {
+        return max(2, (int) getenv('FRESH_TACK_DAYS'));
+    }
+
+    private static function day(string $rig): BenchDay
+    {
+        $all = array_column(Task::cases(), 'value');
+        $engine = static fn (string $position, int $number): array => Requests::engine(
+            $position,
+            'K320',
+            'KT6-3000'.$number,
+            'kestrane-k320',
+            $all,
+        );
+
+        return match ($rig) {
+            'one' => BenchDay::of(Requests::rig([$engine('single', 1)])),
+            'three' => BenchDay::of(Requests::rig([$engine('port', 1), $engine('centre', 2), $engine('starboard', 3)])),
+            default => BenchDay::ofTwin(),
+        };
+    }
+}
