@@ -52,7 +52,7 @@ final class Mix
             $this->askReader(...), $this->serve(...), $this->decline(...), $this->importHours(...), $this->checkIn(...),
             $this->checkIn(...), $this->saveDraft(...), $this->saveDraft(...),
             $this->fill(...), $this->issue(...), $this->issue(...), $this->tick(...), $this->tick(...), $this->tick(...),
-            $this->wholeJob(...), $this->release(...), $this->release(...), $this->cart(...),
+            $this->wholeJob(...), $this->wholeJob(...), $this->release(...), $this->release(...), $this->cart(...),
             $this->startRevision(...), $this->editSheet(...), $this->moveSheet(...), $this->moveSheet(...),
             $this->removeDraft(...), $this->settleProposal(...), $this->settleRefusal(...), $this->decideFlag(...),
             $this->decideFlag(...),
@@ -372,45 +372,51 @@ final class Mix
         return ['ines', 'POST', "/api/orders/$row[number]/issue", ['version' => "$row[number].$row[version]"]];
     }
 
-    /** @return array{string, string, string, array<mixed>} */
+    /** @return array{string, string, string, array<mixed>} mostly what comes next, sometimes what has to be refused */
     private function tick(): array
     {
         $number = $this->order('issued', 4);
-        $steps = GoodDay::wholeJob($this->seen('ada', "/api/orders/$number/bench"));
+        $steps = $this->stillToDo($this->seen('ada', "/api/orders/$number/bench"));
+        $place = $this->chance(70) ? 0 : $this->random->getInt(0, max(0, \count($steps) - 1));
 
-        return [
-            'ada',
-            'POST',
-            "/api/orders/$number/entries",
-            ['entries' => [[] === $steps ? GoodDay::entry('none', 'tick') : $steps[$this->random->getInt(0, \count($steps) - 1)]]],
-        ];
+        return ['ada', 'POST', "/api/orders/$number/entries", ['entries' => [$steps[$place] ?? GoodDay::entry('none', 'tick')]]];
     }
 
-    /** @return array{string, string, string, array<mixed>} an order untouched, or what is left of one that was begun */
+    /** @return array{string, string, string, array<mixed>} the oldest order that was begun, or one untouched: its cart, then all that is left of it */
     private function wholeJob(): array
     {
-        $number = $this->order($this->chance(50) ? 'issued' : 'in_work', 3);
+        $begun = $this->database->fetchOne("SELECT MIN(number) FROM work_order WHERE status = 'in_work' AND steps_done < steps");
+        $number = is_numeric($begun) && $this->chance(80) ? (int) $begun : $this->order('issued', 3);
         $bench = $this->seen('ada', "/api/orders/$number/bench");
-        $parts = $bench->at('document')->isNull() ? [] : GoodDay::parts($bench);
         $held = array_map(
             static fn (Cursor $each): array => ['number' => $each->at('number')->raw(), 'engine' => $each->at('engine')->raw()],
             $this->seen('ada', "/api/orders/$number/cart")->at('confirmed')->list(),
         );
-        foreach ($parts as $part) {
+        foreach ($bench->at('document')->isNull() ? [] : GoodDay::parts($bench) as $part) {
             if (!\in_array($part, $held, true)) {
                 return ['ada', 'POST', "/api/orders/$number/cart", $part];
             }
         }
-        $done = $bench->at('steps')->isNull() ? [] : array_column(array_filter(
-            array_map(static fn (Cursor $step): array => (array) $step->raw(), $bench->at('steps')->list()),
-            static fn (array $step): bool => true === $step['done'],
-        ), 'id');
-        $steps = array_values(array_filter(
-            GoodDay::wholeJob($bench),
-            static fn (array $entry): bool => !\in_array($entry['stepId'], $done, true),
-        ));
+        $steps = $this->stillToDo($bench);
 
         return ['ada', 'POST', "/api/orders/$number/entries", ['entries' => [] === $steps ? [GoodDay::entry('none', 'tick')] : $steps]];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function stillToDo(Cursor $bench): array
+    {
+        if ($bench->at('document')->isNull() || $bench->at('steps')->isNull()) {
+            return [];
+        }
+        $done = [];
+        foreach ($bench->at('steps')->list() as $step) {
+            $done[$step->at('id')->string()] = true === $step->at('done')->raw();
+        }
+
+        return array_values(array_filter(
+            GoodDay::wholeJob($bench),
+            static fn (array $entry): bool => !\is_string($entry['stepId']) || true !== ($done[$entry['stepId']] ?? false),
+        ));
     }
 
     /** @return array{string, string, string, array<mixed>} */
@@ -419,7 +425,7 @@ final class Mix
         // left to chance alone nearly all orders that are tried have had one tick
         $number = $this->row(
             $this->chance(50)
-                ? "SELECT number FROM work_order WHERE status = 'in_work' ORDER BY steps - steps_done, number DESC LIMIT 3"
+                ? "SELECT number FROM work_order WHERE status = 'in_work' ORDER BY steps - steps_done, number LIMIT 1"
                 : "SELECT number FROM work_order WHERE status IN ('in_work', 'stopped') OR number % 9 = 0",
         )['number'];
         $bench = $this->seen('ada', "/api/orders/$number/bench");
