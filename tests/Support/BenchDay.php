@@ -83,12 +83,12 @@ final class BenchDay
     }
 
     /** @return list<BenchStep> those that may be done now; where none may, those that only wait */
-    public function mayBeDone(): array
+    public function mayBeDone(string $by = 'ada'): array
     {
         $gates = $this->log->gates();
         $may = $waits = [];
         foreach ($this->openSteps() as $step) {
-            $notYet = $gates->before($step, $step->effects, 'ada', $this->now);
+            $notYet = $gates->before($step, $step->effects, $by, $this->now);
             if (null === $notYet) {
                 $may[] = $step;
             } elseif (null !== $notYet->until) {

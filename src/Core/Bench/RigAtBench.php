@@ -13,9 +13,8 @@ use FreshTack\Core\Plan\Rig;
 final readonly class RigAtBench
 {
     /**
-     * @param array<string, EngineAtBench>                              $engines by position
-     * @param array<string, array{IssuedWork, bool, \DateTimeImmutable|null}> $begun   by the id of the work: whether it has
-     *                                                                           ended, and when something of it was last done
+     * @param array<string, EngineAtBench> $engines by position
+     * @param array<string, BegunWork>     $begun   by the id of the work
      */
     private function __construct(public Rig $rig, private array $engines, private array $begun)
     {
@@ -67,16 +66,19 @@ final readonly class RigAtBench
     /** When something of it was last done; null: never. */
     public function lastAt(IssuedWork $work): ?\DateTimeImmutable
     {
-        return $this->begun[$work->work->id->text][2] ?? null;
+        return ($this->begun[$work->work->id->text] ?? null)?->lastAt;
     }
 
     /** @return list<IssuedWork> begun and not ended */
     public function going(): array
     {
-        return array_values(array_map(
-            static fn (array $each): IssuedWork => $each[0],
-            array_filter($this->begun, static fn (array $each): bool => !$each[1]),
-        ));
+        return array_column($this->inHand(), 'work');
+    }
+
+    /** @return list<BegunWork> not ended */
+    public function inHand(): array
+    {
+        return array_values(array_filter($this->begun, static fn (BegunWork $each): bool => !$each->isOver));
     }
 
     /**
@@ -99,9 +101,9 @@ final readonly class RigAtBench
             );
         }
 
-        $isOver = $this->begun[$work->work->id->text][1] ?? false;
+        $begun = new BegunWork($work, $at, $by, true === ($this->begun[$work->work->id->text] ?? null)?->isOver);
 
-        return new self($this->rig, $engines, [...$this->begun, $work->work->id->text => [$work, $isOver, $at]]);
+        return new self($this->rig, $engines, [...$this->begun, $work->work->id->text => $begun]);
     }
 
     /**
@@ -123,7 +125,7 @@ final readonly class RigAtBench
         return new self(
             $this->rig,
             $engines,
-            null === $begun ? $this->begun : [...$this->begun, $work->work->id->text => [$work, true, $begun[2]]],
+            null === $begun ? $this->begun : [...$this->begun, $work->work->id->text => $begun->ended()],
         );
     }
 }

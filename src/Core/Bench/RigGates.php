@@ -27,7 +27,7 @@ final readonly class RigGates
         $starts = \in_array(Effect::Started, $effects, true) || \in_array(Effect::Cranked, $effects, true);
 
         return ($starts ? $this->air() ?? $this->handsBeside($step->position) : null)
-            ?? ($makesSafe ? null : $this->whileOneRuns($work, $effects, $by) ?? $this->offGoesOn($work, $by));
+            ?? ($makesSafe ? null : $this->whileOneRuns($work, $effects, $by) ?? $this->offGoesOn($work, $by) ?? $this->handsThere($work, $by));
     }
 
     /** No fuel open or unproven, and no solvent in the air, anywhere on the rig. */
@@ -132,6 +132,27 @@ final readonly class RigGates
                     Gate::FuelNext,
                     'A fuel joint is apart: it goes on again next.',
                     ($this->open)()->closing($position, Opening::FuelLine),
+                );
+            }
+        }
+
+        return null;
+    }
+
+    /** Somebody else's hands are at the same part of the engine; what only drips or rests holds nobody. */
+    private function handsThere(IssuedWork $work, ?string $by): ?NotYet
+    {
+        $position = $work->work->position;
+        foreach (null === $by || null === $position || $work->isMode() ? [] : $this->rig->inHand() as $begun) {
+            $there = $begun->work->work;
+            $isOther = null !== $begun->lastBy && $by !== $begun->lastBy && $begun->work->work->id->text !== $work->work->id->text;
+            $isHeld = $position === $there->position && 0 === $there->hands->unattendedMin && !$begun->work->isMode();
+            if ($isOther && $isHeld && $there->hands->zone->meets($work->work->hands->zone)) {
+                return NotYet::because(
+                    Gate::OneZone,
+                    $this->order->nameOf($position),
+                    \sprintf('Somebody else\'s hands are there: “%s” is not finished.', $there->title),
+                    ($this->open)()->of($begun->work),
                 );
             }
         }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace FreshTack\Tests\Core\Bench;
 
+use FreshTack\Core\Bench\BenchStep;
 use FreshTack\Core\Bench\InvalidEntry;
 use FreshTack\Core\Finding\Observation;
+use FreshTack\Core\Plan\Gate;
 use FreshTack\Core\SpecBook\Task;
 use FreshTack\Tests\Support\BenchDay;
 use FreshTack\Tests\Support\Requests;
@@ -48,6 +50,46 @@ final class BenchGatesTest extends TestCase
             }
             self::assertSame([], $day->log->rig()->going());
         }
+    }
+
+    /** Two people who never wait for each other's plans: whoever does what they may comes to the end as well. */
+    #[DataProvider('rigs')]
+    public function testTwoPeopleComeToTheEndWhateverEachOfThemDoes(string $rig): void
+    {
+        mt_srand(23);
+        $day = self::day($rig);
+        while ([] !== $open = $day->openSteps()) {
+            $may = [];
+            foreach (['ada', 'bram'] as $by) {
+                $may = [...$may, ...array_map(static fn (BenchStep $step): array => [$step, $by], $day->mayBeDone($by))];
+            }
+            self::assertNotSame([], $may, 'of '.\count($open).' steps none may be done: '.$day->why($open[0]));
+            $day->usual(...$may[mt_rand(0, \count($may) - 1)]);
+        }
+        self::assertSame([], $day->log->rig()->going());
+    }
+
+    public function testTwoPeopleDoNotHaveTheirHandsAtOnePartOfOneEngine(): void
+    {
+        $day = self::day('one')->until('single.plugs-out.blow');
+        $day->usual($day->order->step('single.plugs-out.blow'));
+        $there = array_filter($day->mayBeDone('ada'), static fn (BenchStep $step): bool => self::isElsewhere($step, $day));
+        self::assertNotSame([], $there);
+
+        $seen = [];
+        foreach ($there as $step) {
+            $zone = $day->order->workOf($step)->work->hands->zone;
+            $notYet = $day->log->gates()->before($step, $step->effects, 'bram', $day->now);
+            $seen[$zone->value] = $notYet?->gate;
+        }
+        self::assertSame(['powerhead' => Gate::OneZone], array_intersect_key($seen, ['powerhead' => true]));
+        self::assertSame([], array_filter(array_diff_key($seen, ['powerhead' => true, 'belts' => true, 'whole' => true])));
+    }
+
+    private static function isElsewhere(BenchStep $step, BenchDay $day): bool
+    {
+        return null !== $step->position && 'plugs-out' !== $day->order->workOf($step)->work->id->operation
+            && !$day->order->workOf($step)->isMode();
     }
 
     /** Above the mark it may be fuel or water, below it is neither warmed nor topped up: somebody decides first. */
