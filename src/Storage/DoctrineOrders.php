@@ -201,6 +201,13 @@ final readonly class DoctrineOrders implements Orders
         return OrderFiles::of($order);
     }
 
+    public function request(int $number): ?array
+    {
+        $text = $this->record($number)->request;
+
+        return null === $text ? null : StoredJson::map($text, 'work_order', (string) $number);
+    }
+
     public function entries(int $number): array
     {
         return array_map(OrderFiles::entry(...), $this->entities->getRepository(BenchEntryRecord::class)->findBy(['workOrder' => $number], ['sequence' => 'ASC']));

@@ -540,6 +540,43 @@ final class BenchTest extends ApiTestCase
         self::assertSame(200, $this->status);
     }
 
+    /** A task that is dropped left its turns, its run and its readings behind, to be answered one by one. */
+    public function testWhatOnlyADroppedTaskNeededFallsAwayWithIt(): void
+    {
+        $number = $this->issuedTwin();
+        $this->signIn('ines');
+        $drop = fn (string $step): Cursor => $this->enter($number, $this->entry($step, 'dropped', ['text' => '', 'cause' => 'customer']));
+        $bench = $drop('port.filter-off.shut');
+        self::assertFalse($this->step($bench, 'port.run.start')->at('done')->raw(), 'the oil is still to be changed');
+        $bench = $drop('port.gather.gather');
+
+        $open = array_filter($bench->at('steps')->list(), static fn (Cursor $step): bool => true !== $step->at('done')->raw());
+        $atPort = array_filter($open, static fn (Cursor $step): bool => str_starts_with($step->at('id')->string(), 'port.'));
+        self::assertSame([], array_values($atPort), 'nothing is left to be done at this engine');
+        self::assertSame('not needed any more', $this->step($bench, 'port.run.start')->at('answer')->raw());
+        self::assertFalse($this->step($bench, 'starboard.run.start')->at('done')->raw());
+
+        $this->signIn('ada');
+        $this->holdParts($bench = $this->call('GET', "/api/orders/$number/bench"));
+        $this->enter($number, ...array_slice(GoodDay::wholeJob($this->call('GET', "/api/orders/$number/bench")), 0, 4));
+        foreach ($this->starboardIn($bench, $number) as $entry) {
+            $bench = $this->enter($number, $entry);
+            self::assertSame(200, $this->status);
+        }
+        $last = array_filter(
+            GoodDay::wholeJob($this->call('GET', "/api/orders/$number/bench")),
+            static fn (array $entry): bool => \is_string($entry['stepId']) && str_starts_with($entry['stepId'], 'rig.')
+                && !str_starts_with($entry['stepId'], 'rig.place'),
+        );
+        $bench = $this->enter($number, ...array_values($last));
+        $this->call('POST', "/api/orders/$number/release", [
+            'version' => $bench->at('order')->at('version')->raw(),
+            'remark' => '',
+            'oil' => GoodDay::oilLeft($bench),
+        ]);
+        self::assertSame(200, $this->status);
+    }
+
     /** @return iterable<array<string, mixed>> what is left to be done at the starboard engine, in its order */
     private function starboardIn(Cursor $bench, int $number): iterable
     {

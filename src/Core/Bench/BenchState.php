@@ -84,8 +84,9 @@ final readonly class BenchState
         $oil = $this->oilAfter($entry, $step, $at);
         $settles = $content->kind->isAnswer() && (!$step->asksForLevel() || self::settlesLevel($step, $content, $oil));
         $rig = $content->kind->isWork() ? $this->rig->after($work, self::effects($step, $content->kind), $entry->hands(), $at) : $this->rig;
+        $leftOut = $settles && $content->isOfTask() ? new LeftOut($order, $this->rig) : null;
         $after = new self(
-            $settles ? $this->answered($content, $step, $order) : $this->answers,
+            $leftOut?->answers($this->answers, $entry, $step) ?? ($settles ? [...$this->answers, $step->id => $content] : $this->answers),
             null === $step->position ? $this->oil : [...$this->oil, $step->position->value => $oil],
             $rig,
             $this->clock->after($entry, $step->position),
@@ -93,7 +94,11 @@ final readonly class BenchState
             self::parkedBy($entry) ?? ($content->kind->isAnswer() || EntryKind::Decision === $content->kind ? null : $this->parked),
         );
 
-        return $settles ? $after->ending($work) : $after;
+        return array_reduce(
+            $leftOut?->works($work) ?? [],
+            static fn (self $state, IssuedWork $each): self => $state->ending($each),
+            $settles ? $after->ending($work) : $after,
+        );
     }
 
     private static function parkedBy(Entry $entry): ?Entry
@@ -112,28 +117,6 @@ final readonly class BenchState
         $left = array_values(array_filter($this->stops, static fn (Stop $each): bool => $each !== $stop));
 
         return new self($this->answers, $this->oil, $this->rig, $this->clock, $left, $this->parked);
-    }
-
-    /**
-     * What is said of a whole task settles all of it that has not begun; what has, is finished step by step, and what it
-     * left open is closed.
-     *
-     * @return array<string, EntryContent>
-     */
-    private function answered(EntryContent $content, BenchStep $step, IssuedOrder $order): array
-    {
-        $own = $order->workOf($step);
-        $answers = $content->isOfTask() && $this->rig->hasBegun($own) && EntryKind::Dropped === $content->kind
-            ? $this->answers
-            : [...$this->answers, $step->id => $content];
-        $others = $content->isOfTask() ? array_filter($order->all, static fn (IssuedWork $work): bool => $work->isOfTaskOf($own)) : [];
-        foreach ($others as $work) {
-            foreach ($this->rig->hasBegun($work) || $this->rig->isMadeWholeBy($work) ? [] : $work->steps as $each) {
-                $answers[$each->id] ??= $content;
-            }
-        }
-
-        return $answers;
     }
 
     /** An operation ends with its last must-step; it closes what it closes only if all of them were done. */

@@ -44,10 +44,10 @@ final readonly class EngineOilLog
         return new self($this->poured, $this->takenOut->plus($volume), $this->hasRun, 'pour', $at, null, $this->lastReading);
     }
 
-    /** A run only counts once there is new oil to be run. */
+    /** Of an engine that is filled later, the fill asks for another. */
     public function withRun(?\DateTimeImmutable $at): self
     {
-        return new self($this->poured, $this->takenOut, $this->poured->millilitresUp() > 0, 'run', $at, null, $this->lastReading);
+        return new self($this->poured, $this->takenOut, true, 'run', $at, null, $this->lastReading);
     }
 
     public function withReading(string $reading, LevelAdvice $advice): self

@@ -41,7 +41,7 @@ final readonly class Entry
     {
         return $this->stepId === $other->stepId
             && $this->corrects === $other->corrects
-            && serialize($this->told) === serialize($other->told)
+            && serialize($this->told->withNeedless([])) === serialize($other->told->withNeedless([]))
             && serialize($this->content->asSent()) === serialize($other->content->asSent());
     }
 
@@ -71,6 +71,14 @@ final readonly class Entry
         $told = null === $this->told->doneAt ? $this->told->doneAt($corrected->told->doneAt) : $this->told;
 
         return new self($this->uuid, $this->stepId, $this->content, null, $corrected->by, $corrected->at, $told);
+    }
+
+    /** @param list<string> $needless ids of the operations that nothing needs without the task that is left out */
+    public function withNeedless(array $needless): self
+    {
+        $told = $this->told->withNeedless($needless);
+
+        return new self($this->uuid, $this->stepId, $this->content, $this->corrects, $this->by, $this->at, $told);
     }
 
     public function saying(EntryContent $content): self

@@ -31,6 +31,7 @@ final readonly class EntryContent
         public bool $whole = false,
         public ?ParkCause $waitsFor = null,
         public ?\DateTimeImmutable $until = null,
+        public bool $needless = false,
     ) {
     }
 
@@ -112,6 +113,12 @@ final readonly class EntryContent
         return new self(EntryKind::Dropped, text: $text, cause: $cause);
     }
 
+    /** Nothing that is left of the order needs it. */
+    public static function needless(): self
+    {
+        return new self(EntryKind::Dropped, needless: true);
+    }
+
     /** It was not done, and why is said. */
     public function isNotDone(): bool
     {
@@ -166,7 +173,7 @@ final readonly class EntryContent
             EntryKind::Turns => ($this->turns?->text() ?? '').' turn after contact',
             EntryKind::Count => \sprintf('%d in, %d out', $this->in ?? 0, $this->out ?? 0),
             EntryKind::NotDone => ($this->whole ? 'task not done: ' : 'could not: ').$this->why(),
-            EntryKind::Dropped => 'task dropped: '.$this->why(),
+            EntryKind::Dropped => $this->needless ? 'not needed any more' : 'task dropped: '.$this->why(),
             EntryKind::Note => $this->text,
             EntryKind::Decision => 'decision: '.$this->text,
             EntryKind::Parked => 'parked: '.$this->why(),

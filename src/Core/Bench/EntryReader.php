@@ -41,7 +41,9 @@ final readonly class EntryReader
         $isTrue = static fn (string $key): bool => !$told->at($key)->isNull() && $told->at($key)->bool();
         $doneAt = $told->at('doneAt')->isNull() ? null : self::instant($told->at('doneAt'));
 
-        return new Told($doneAt, $isTrue('fromPaper'), $isTrue('happened'), trim($told->at('why')->optionalString(300) ?? ''));
+        $needless = $told->at('needless')->isNull() ? [] : $told->at('needless')->strings();
+
+        return new Told($doneAt, $isTrue('fromPaper'), $isTrue('happened'), trim($told->at('why')->optionalString(300) ?? ''), $needless);
     }
 
     /** @return array<string, array<string, mixed>> as it is kept beside the value; nothing where an entry came as it was done */
@@ -52,8 +54,9 @@ final readonly class EntryReader
             'fromPaper' => $told->fromPaper,
             'happened' => $told->happened,
             'why' => $told->why,
+            'needless' => $told->needless,
         ];
-        $kept = array_filter($all, static fn (string|bool|null $each): bool => null !== $each && false !== $each && '' !== $each);
+        $kept = array_filter($all, static fn (string|bool|array|null $each): bool => !\in_array($each, [null, false, '', []], true));
 
         return [] === $kept ? [] : ['told' => $kept];
     }

@@ -62,6 +62,12 @@ final readonly class IssuedWork
         return isset($this->met[$gate->value]);
     }
 
+    /** Whether it undoes one. */
+    public function breaks(Gate $gate): bool
+    {
+        return isset($this->broken[$gate->value]);
+    }
+
     /** Starts an engine, runs it or stops it. */
     public function isRun(): bool
     {
@@ -78,6 +84,11 @@ final readonly class IssuedWork
     public function isOfTaskOf(self $other): bool
     {
         return null !== $this->task && $this->task === $other->task && $this->work->position === $other->work->position;
+    }
+
+    public function isOf(IssuedTask $task): bool
+    {
+        return $task->task === $this->task && $task->position === $this->work->position;
     }
 
     public function together(): string

@@ -7,6 +7,7 @@ namespace FreshTack\Core\Bench;
 use FreshTack\Core\Plan\Gate;
 use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Plan\WorkId;
+use FreshTack\Core\SpecBook\Task;
 
 /** What became of an order: how each task ended, and whether each engine is whole. Computed here and nowhere else. */
 final readonly class Outcomes
@@ -85,6 +86,16 @@ final readonly class Outcomes
         return [] === array_filter($this->tasks($position), static fn (TaskOutcome $each): bool => Outcome::Done !== $each->outcome);
     }
 
+    /** @return list<Task> that were left out at an engine before anything of them was begun */
+    public function leftOut(Position $position): array
+    {
+        $begun = array_filter($this->order->all, fn (IssuedWork $work): bool => $this->log->rig()->hasBegun($work));
+        $left = array_filter($this->tasks($position), static fn (TaskOutcome $each): bool => \in_array($each->outcome, [Outcome::Dropped, Outcome::NotDone], true)
+            && [] === array_filter($begun, static fn (IssuedWork $work): bool => $work->isOf($each->task)));
+
+        return array_values(array_map(static fn (TaskOutcome $each): Task => $each->task->task, $left));
+    }
+
     /** @return list<string> what keeps even an engine from leaving that is not fit to run */
     public function unsafe(Position $position): array
     {
@@ -104,7 +115,7 @@ final readonly class Outcomes
         foreach ($this->order->steps as $step) {
             $answer = $this->log->answer($step->id);
             $isOfVisit = $step->must && null === $this->order->workOf($step)->task;
-            if ($position === $step->position && $isOfVisit && true === $answer?->isNotDone()) {
+            if ($position === $step->position && $isOfVisit && true === $answer?->isNotDone() && !$answer->needless) {
                 $why[] = \sprintf('“%s” was not done: %s.', $step->title, $answer->why());
             }
         }
@@ -146,7 +157,7 @@ final readonly class Outcomes
     {
         $steps = [];
         foreach ($this->order->all as $work) {
-            if ($task->task === $work->task && $task->position === $work->work->position) {
+            if ($work->isOf($task)) {
                 array_push($steps, ...$work->steps);
             }
         }

@@ -147,7 +147,7 @@ final readonly class RigGates
             $there = $begun->work->work;
             $isOther = null !== $begun->lastBy && $by !== $begun->lastBy && $begun->work->work->id->text !== $work->work->id->text;
             $isHeld = $position === $there->position && 0 === $there->hands->unattendedMin && !$begun->work->isMode();
-            if ($isOther && $isHeld && $there->hands->zone->meets($work->work->hands->zone)) {
+            if (null !== $position && $isOther && $isHeld && $there->hands->zone->meets($work->work->hands->zone)) {
                 return NotYet::because(
                     Gate::OneZone,
                     $this->order->nameOf($position),

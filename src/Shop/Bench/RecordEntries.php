@@ -30,6 +30,7 @@ final readonly class RecordEntries
     public function __construct(
         private Orders $orders,
         private OpenBench $open,
+        private NeedlessWork $needless,
         private Accounts $accounts,
         private ShopSettings $settings,
         private AuditLog $audit,
@@ -86,11 +87,17 @@ final readonly class RecordEntries
 
         $stops = \count($log->stops());
         try {
-            $log = null === $entry->corrects ? $log->with($entry, $view->shop) : $log->corrected($entry, $view->shop);
+            $after = self::after($log, $entry, $view);
+            $needless = $entry->content->isOfTask() ? $this->needless->in($number, $view->plan, $after) : [];
+            if ([] !== $needless) {
+                $entry = $entry->withNeedless($needless);
+                $after = self::after($log, $entry, $view);
+            }
         } catch (ExpectedError $error) {
             throw InvalidDocument::at("/entries/$index", $error->getMessage().$this->whoBefore($error));
         }
-        $this->orders->addEntry($number, $stored);
+        $log = $after;
+        $this->orders->addEntry($number, $stored->of($entry));
         $isDecided = EntryKind::Decision === $entry->content->kind;
         if ($isDecided || \count($log->stops()) > $stops) {
             $this->audit->add(
@@ -102,6 +109,12 @@ final readonly class RecordEntries
         }
 
         return $log;
+    }
+
+    /** @throws ExpectedError if it does not fit what went before */
+    private static function after(BenchLog $log, Entry $entry, BenchView $view): BenchLog
+    {
+        return null === $entry->corrects ? $log->with($entry, $view->shop) : $log->corrected($entry, $view->shop);
     }
 
     /** Who entered what bars it, and when, as the shop's clock shows it. */

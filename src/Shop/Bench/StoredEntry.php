@@ -13,4 +13,10 @@ final readonly class StoredEntry
     public function __construct(public Entry $entry, public array $value, public int $deviceSequence, public ?\DateTimeImmutable $deviceAt)
     {
     }
+
+    /** With what the shop has found out about it. */
+    public function of(Entry $entry): self
+    {
+        return new self($entry, $this->value, $this->deviceSequence, $this->deviceAt);
+    }
 }

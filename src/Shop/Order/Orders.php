@@ -57,6 +57,13 @@ interface Orders
     /** @throws NotFound|Conflict if the version is not the current one */
     public function saveDraft(int $number, int $version, Draft $draft): OrderFile;
 
+    /**
+     * @return array<mixed>|null the canonical request that it was issued from; null: it was not issued
+     *
+     * @throws NotFound
+     */
+    public function request(int $number): ?array;
+
     /** @throws NotFound|Conflict if the version is not the current one */
     public function freeze(int $number, int $version, FrozenOrder $frozen, string $by, \DateTimeImmutable $at): OrderFile;
 

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace FreshTack\Tests\Core\Bench;
 
 use FreshTack\Core\Bench\BenchStep;
+use FreshTack\Core\Bench\EntryContent;
 use FreshTack\Core\Bench\InvalidEntry;
+use FreshTack\Core\Bench\NotDoneCause;
 use FreshTack\Core\Finding\Observation;
 use FreshTack\Core\Plan\Gate;
 use FreshTack\Core\SpecBook\Task;
@@ -67,6 +69,30 @@ final class BenchGatesTest extends TestCase
             $day->usual(...$may[mt_rand(0, \count($may) - 1)]);
         }
         self::assertSame([], $day->log->rig()->going());
+    }
+
+    /** What somebody drops on the way, whenever it is, leaves an order that can be finished and engines that are whole. */
+    #[DataProvider('rigs')]
+    public function testADroppedTaskLeadsNowhere(string $rig): void
+    {
+        mt_srand(29);
+        for ($round = 0; $round < self::rounds(); ++$round) {
+            $day = self::day($rig);
+            while ([] !== $open = $day->openSteps()) {
+                $step = $open[mt_rand(0, \count($open) - 1)];
+                if (null !== $day->order->workOf($step)->task && 0 === mt_rand(0, 40)) {
+                    $day->enter($step->id, EntryContent::dropped('', NotDoneCause::Customer));
+
+                    continue;
+                }
+                $may = $day->mayBeDone();
+                self::assertNotSame([], $may, 'of '.\count($open).' steps none may be done: '.$day->why($open[0]));
+                $day->usual($may[mt_rand(0, \count($may) - 1)]);
+            }
+            foreach ($day->order->rig->positions as $position) {
+                self::assertSame([], $day->log->outcomes()->unfit($position));
+            }
+        }
     }
 
     public function testTwoPeopleDoNotHaveTheirHandsAtOnePartOfOneEngine(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Tests\Core\Bench;
 
+use FreshTack\Core\Bench\BenchStep;
 use FreshTack\Core\Bench\EntryContent;
 use FreshTack\Core\Bench\InvalidEntry;
 use FreshTack\Core\Bench\NotDoneCause;
@@ -16,6 +17,7 @@ use FreshTack\Core\Bench\TaskOutcome;
 use FreshTack\Core\Fastening\InvalidTightening;
 use FreshTack\Core\Plan\Position;
 use FreshTack\Tests\Support\BenchDay;
+use FreshTack\Tests\Support\Requests;
 use PHPUnit\Framework\TestCase;
 
 /** What became of an order: task by task, and engine by engine. */
@@ -69,6 +71,22 @@ final class OutcomesTest extends TestCase
 
         self::assertSame(['engine_oil' => 'done', 'oil_filter' => 'partly'], self::outcomes($day));
         self::assertSame(['Fit the new filter: bracket broken'], $day->log->outcomes()->tasks(Position::Port)[1]->missing);
+    }
+
+    /** The engine would be tilted up for its filter and let down again, and nobody would touch it in between. */
+    public function testTurnsBetweenWhichNothingIsLeftFallAway(): void
+    {
+        $day = BenchDay::of(Requests::single('K320', 'KT6-30001', 'kestrane-k320', ['engine_oil', 'oil_filter', 'gear_lubricant']))
+            ->enter('single.filter-off.shut', EntryContent::dropped('', NotDoneCause::Customer));
+        $needless = array_filter(
+            array_combine(array_column($day->order->steps, 'id'), $day->order->steps),
+            static fn (BenchStep $step): bool => true === $day->log->answer($step->id)?->needless,
+        );
+
+        $works = array_unique(array_map(static fn (BenchStep $step): string => $day->order->workOf($step)->work->id->text, array_values($needless)));
+        self::assertSame(['single.tilt-up-2', 'single.lower-2'], array_values($works));
+        self::assertSame('dropped', self::outcomes($day->until(), Position::Single)['oil_filter']);
+        self::assertSame([], $day->log->outcomes()->unfit(Position::Single));
     }
 
     public function testATaskThatIsDroppedIsNotAskedForAnyMore(): void
