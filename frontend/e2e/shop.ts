@@ -143,6 +143,10 @@ async function enterUsual(page: Page): Promise<void> {
     [page.getByRole('textbox', { name: /^reading/ }), () => levelAndOn(page)],
     [page.getByRole('textbox', { name: /^used/ }), () => torque(page)],
     [page.getByLabel('went in'), () => count(page)],
+    [
+      page.getByRole('button', { name: /^All \d+ are back$/ }),
+      () => page.getByRole('button', { name: /^All \d+ are back$/ }).click(),
+    ],
   ]
   for (const [asked, answer] of choices) {
     if (await asked.first().isVisible()) {

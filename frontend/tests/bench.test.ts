@@ -44,6 +44,12 @@ describe('copying the paper in', () => {
     expect(copied(aStep('s', { entry: 'count' }), { wentIn: '4', cameOut: '4' })).toEqual([
       { kind: 'count', value: { in: 4, out: 4 } },
     ])
+    expect(copied(aStep('s', { entry: 'fasteners', count: 7 }), { ticked: true })).toEqual([
+      { kind: 'count', value: { in: 7, out: 7 } },
+    ])
+    expect(copied(aStep('s', { entry: 'oil_appearance' }), { observation: 'oil_black', amount: '3,9' })).toEqual([
+      { kind: 'observation', value: { observation: 'oil_black', volume: { value: '3.9', unit: 'l' } } },
+    ])
     expect(copied(aStep('s', { entry: 'leaks' }), { observation: 'leaks_dry' })).toEqual([
       { kind: 'observation', value: { observation: 'leaks_dry' } },
     ])

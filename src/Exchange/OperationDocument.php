@@ -119,6 +119,7 @@ final readonly class OperationDocument
             'degrees' => $tightening instanceof TorqueAndAngle ? array_sum($tightening->degrees) : null,
             'warning' => $step->words->warning,
             'event' => $step->done->event,
+            'count' => $step->done->count,
             'effects' => array_column($step->done->effects, 'value'),
             'measure' => self::measure($step->done),
             'uses' => $step->figures->uses,

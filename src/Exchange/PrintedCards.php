@@ -51,7 +51,7 @@ final readonly class PrintedCards
             $names,
         );
         $steps = array_map(static fn (array $step): array => [
-            $of($step, 'text', 'check', 'slip', 'beside', 'entry', 'rows', 'warning', 'stages'),
+            $of($step, 'text', 'check', 'slip', 'beside', 'entry', 'count', 'rows', 'warning', 'stages'),
             \is_array($step['tightening'] ?? null) ? $step['tightening']['pattern'] ?? null : null,
             isset($step['figure']),
         ], self::all($operation['steps'] ?? null));

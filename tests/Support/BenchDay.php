@@ -201,6 +201,7 @@ final class BenchDay
             'torque' === $step->entry && null !== $torque => EntryContent::torque($torque->nominal, 'TW-1'),
             'turns' === $step->entry => EntryContent::turns(null === $turns ? Turns::of('3/4') : $turns->min),
             'count' === $step->entry => EntryContent::count(4, 4),
+            'fasteners' === $step->entry => EntryContent::count($step->count ?? 0, $step->count ?? 0),
             default => EntryContent::tick(),
         };
     }

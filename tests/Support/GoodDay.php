@@ -158,6 +158,7 @@ final class GoodDay
             ),
             'turns' => self::entry($id, 'turns', ['turns' => '3/4']),
             'count' => self::entry($id, 'count', ['in' => 4, 'out' => 4]),
+            'fasteners' => self::entry($id, 'count', ['in' => $step->at('count')->raw(), 'out' => $step->at('count')->raw()]),
             default => self::entry($id, 'tick'),
         };
     }

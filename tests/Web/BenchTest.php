@@ -558,7 +558,7 @@ final class BenchTest extends ApiTestCase
 
         $this->signIn('ada');
         $this->holdParts($bench = $this->call('GET', "/api/orders/$number/bench"));
-        $this->enter($number, ...array_slice(GoodDay::wholeJob($this->call('GET', "/api/orders/$number/bench")), 0, 4));
+        $this->enter($number, ...\array_slice(GoodDay::wholeJob($this->call('GET', "/api/orders/$number/bench")), 0, 4));
         foreach ($this->starboardIn($bench, $number) as $entry) {
             $bench = $this->enter($number, $entry);
             self::assertSame(200, $this->status);

@@ -149,7 +149,7 @@ final readonly class BenchState
                 'poured' === $step->entry,
                 $at,
             ),
-            null !== $content->volume => $oil->withTakenOut($content->volume, $at),
+            null !== $content->volume && EntryKind::TakenOut === $content->kind => $oil->withTakenOut($content->volume, $at),
             null !== $content->reading && null !== $rest => $this->read($oil, $content->reading, $rest, $step->level),
             'run' === $step->event && $content->kind->isWork() => $oil->withRun($at),
             default => $oil,

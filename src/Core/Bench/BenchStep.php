@@ -17,6 +17,7 @@ final readonly class BenchStep
      * @param string        $entry    what it asks for
      * @param string|null   $event    `run` or `pour` when it is done
      * @param Level|null    $level    how to judge a level on this engine
+     * @param int|null      $count    how many fasteners go back; null: none are counted, or nobody knows
      * @param list<Effect>  $effects  what is so once it is done, in the order in which it happens
      */
     public function __construct(
@@ -29,6 +30,7 @@ final readonly class BenchStep
         public ?string $event,
         public ?Tightening $tightening,
         public ?Level $level,
+        public ?int $count = null,
         public array $effects = [],
     ) {
     }

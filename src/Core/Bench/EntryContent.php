@@ -52,9 +52,10 @@ final readonly class EntryContent
         return new self(EntryKind::Tick);
     }
 
-    public static function observation(Observation $observation): self
+    /** @param Volume|null $drained of old oil, how much came out; null: nobody measured it */
+    public static function observation(Observation $observation, ?Volume $drained = null): self
     {
-        return new self(EntryKind::Observation, observation: $observation);
+        return new self(EntryKind::Observation, observation: $observation, volume: $drained);
     }
 
     public static function poured(Volume $volume): self
@@ -161,7 +162,8 @@ final readonly class EntryContent
     {
         return match ($this->kind) {
             EntryKind::Tick => 'done',
-            EntryKind::Observation => $this->observation?->label() ?? '',
+            EntryKind::Observation => ($this->observation?->label() ?? '')
+                .(null === $this->volume ? '' : '; '.$this->volume->inBothUnits().' came out'),
             EntryKind::Poured => 'poured '.($this->volume?->inBothUnits() ?? ''),
             EntryKind::TakenOut => 'took out '.($this->volume?->inBothUnits() ?? ''),
             EntryKind::Level => \sprintf(

@@ -33,6 +33,7 @@ enum EntryKind: string
             self::NotDone, self::Dropped, self::Note, self::Decision, self::Parked, self::TakenBack, self::Waited => true,
             self::Observation => \in_array($asked, ['oil_appearance', 'arrival_level', 'leaks', 'tell_tale'], true),
             self::Level, self::TakenOut => \in_array($asked, ['level', 'first_level'], true),
+            self::Count => \in_array($asked, ['count', 'fasteners'], true),
             self::Poured => \in_array($asked, ['poured', 'level', 'first_level'], true),
             default => $asked === $this->value,
         };

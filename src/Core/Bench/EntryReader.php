@@ -22,7 +22,7 @@ final readonly class EntryReader
     {
         return match ($kind) {
             EntryKind::Tick => EntryContent::tick(),
-            EntryKind::Observation => EntryContent::observation($value->at('observation')->enum(Observation::class)),
+            EntryKind::Observation => self::observation($value),
             EntryKind::Poured, EntryKind::TakenOut => self::volume($kind, $value->at('volume')),
             EntryKind::Level => self::level($value),
             EntryKind::Torque => self::torque($value),
@@ -73,6 +73,17 @@ final readonly class EntryReader
         }
 
         return $instant->setTimezone(new \DateTimeZone('UTC'));
+    }
+
+    private static function observation(Cursor $value): EntryContent
+    {
+        $seen = $value->at('observation')->enum(Observation::class);
+        $isOfOil = 'oil_appearance' === $seen->question();
+        if (!$isOfOil && !$value->at('volume')->isNull()) {
+            $value->at('volume')->flaw('How much came out belongs to the look of the oil that was drained.');
+        }
+
+        return EntryContent::observation($seen, $isOfOil && !$value->at('volume')->isNull() ? ValueReader::volume($value->at('volume')) : null);
     }
 
     private static function volume(EntryKind $kind, Cursor $at): ?EntryContent

@@ -47,11 +47,16 @@ final readonly class EntryRules
         if (EntryKind::Count === $content->kind && $content->in !== $content->out) {
             throw InvalidEntry::countsDiffer($content->in ?? 0, $content->out ?? 0);
         }
+        if (EntryKind::Count === $content->kind && null !== $step->count && $content->out !== $step->count) {
+            throw InvalidEntry::otherCount($content->out ?? 0, $step->count);
+        }
         if (0 === $content->volume?->millilitresUp()) {
-            throw InvalidEntry::nothingPoured();
+            throw EntryKind::Observation === $content->kind ? InvalidEntry::nothingDrained() : InvalidEntry::nothingPoured();
         }
         if ($step->asksForLevel()) {
             $this->checkOil($log, $step, $content);
+        } elseif (EntryKind::Observation === $content->kind) {
+            $this->checkDrained($step, $content->volume);
         } elseif (null !== $content->volume) {
             $this->checkFill($log, $step, $content->volume);
         }
@@ -107,6 +112,23 @@ final readonly class EntryRules
         $left = null === $pulled?->pulled ? null : $pulled->pulled->millilitresUp() - $pulled->poured($log)->millilitresUp();
         if (null !== $left && $volume->millilitresDown() > $left) {
             throw InvalidEntry::moreThanPulled($volume->inBothUnits(), Volume::whole(max(0, $left))->inBothUnits());
+        }
+    }
+
+    /**
+     * No engine gives more oil than it takes, unless there was too much in it, or something else.
+     *
+     * @throws InvalidEntry
+     */
+    private function checkDrained(BenchStep $step, ?Volume $drained): void
+    {
+        $takes = $this->order->capacityMl[$step->position->value ?? ''] ?? null;
+        if (null === $takes || null === $drained) {
+            return;
+        }
+        $this->askUnit($drained, $takes);
+        if ($drained->millilitresDown() > $takes) {
+            throw InvalidEntry::moreDrained($drained->inBothUnits(), Volume::whole(max(0, $takes))->inBothUnits());
         }
     }
 

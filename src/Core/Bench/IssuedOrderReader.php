@@ -190,6 +190,7 @@ final readonly class IssuedOrderReader
             $step->at('event')->optionalString(),
             $step->at('tightening')->isNull() ? null : TighteningReader::at($step->at('tightening')),
             $levels[$position->value ?? ''] ?? null,
+            $step->at('count')->optionalInt(1, 999),
             $step->at('effects')->isNull() ? [] : self::each($step->at('effects'), Effect::class),
         ), $operation->at('steps')->list());
     }

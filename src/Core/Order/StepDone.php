@@ -12,12 +12,14 @@ use FreshTack\Core\Procedure\Measure;
 final readonly class StepDone
 {
     /**
-     * @param string       $entry   tick, oil_appearance, arrival_level, leaks, tell_tale, poured, level, first_level, torque, turns, count
+     * @param string       $entry   tick, oil_appearance, arrival_level, leaks, tell_tale, poured, level, first_level, torque, turns, count,
+     *                             fasteners
      * @param bool         $must    "could not" here keeps the engine from being released
      * @param string|null  $event   `run` when the engine has run once this is done, `pour` when oil has gone in
      * @param list<Effect> $effects in the order in which they happen
      * @param Measure|null $measure what there is to be measured or seen beside
      * @param Figure|null  $limit   by which that is judged; null: the sheet gives none
+     * @param int|null     $count   how many fasteners go back; null: none are counted here
      */
     public function __construct(
         public string $entry,
@@ -26,6 +28,7 @@ final readonly class StepDone
         public array $effects = [],
         public ?Measure $measure = null,
         public ?Figure $limit = null,
+        public ?int $count = null,
     ) {
     }
 }

@@ -169,6 +169,7 @@ final readonly class StepMaker
         $entry = $step->bench->entry;
         $torque = $tightening?->torque();
         $limit = $step->bench->measure?->limit();
+        $count = StepEntry::Fasteners === $entry ? $this->counted($step, $facts) : null;
 
         return new OrderedStep(
             $id,
@@ -187,14 +188,27 @@ final readonly class StepMaker
                 $step->needs,
             ),
             new StepDone(
-                StepEntry::Tightening === $entry ? ($tightening?->entryKind() ?? StepEntry::Tick->value) : $entry->value,
+                match (true) {
+                    StepEntry::Tightening === $entry => $tightening?->entryKind() ?? StepEntry::Tick->value,
+                    StepEntry::Fasteners === $entry && null === $count => StepEntry::Tick->value,
+                    default => $entry->value,
+                },
                 $step->bench->must,
                 $event,
                 $step->bench->effects,
                 $step->bench->measure,
                 null === $limit || null === $facts->value($limit->value) ? null : $facts->figure($limit->value),
+                $count,
             ),
         );
+    }
+
+    /** How many fasteners the rows name; null: none */
+    private function counted(Step $step, EngineFacts $facts): ?int
+    {
+        $count = array_sum(array_map(static fn (TableRow $row): int => $row->number('count') ?? 0, $this->table($step, $facts)));
+
+        return 0 === $count ? null : $count;
     }
 
     private static function figure(?Figure $figure, ?Tightening $tightening, bool $isUsed): ?Figure
@@ -207,11 +221,15 @@ final readonly class StepMaker
     /** @return list<string> */
     private function rows(Step $step, EngineFacts $facts): array
     {
+        return array_map(static fn (TableRow $row): string => $row->spoken(), $this->table($step, $facts));
+    }
+
+    /** @return list<TableRow> */
+    private function table(Step $step, EngineFacts $facts): array
+    {
         $table = null === $step->figures->rows ? null : $facts->value($step->figures->rows)?->content;
 
-        return $table instanceof Table
-            ? array_map(static fn (TableRow $row): string => $row->spoken(), RowFilter::rows($table, $step->figures->where, $facts))
-            : [];
+        return $table instanceof Table ? RowFilter::rows($table, $step->figures->where, $facts) : [];
     }
 
     /** @return list<array{piece: string, facing: string|null}> */

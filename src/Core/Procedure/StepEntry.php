@@ -17,5 +17,8 @@ enum StepEntry: string
     case Level = 'level';
     case FirstLevel = 'first_level';
     case Tightening = 'tightening';
+    /** Rags and tools: what went in comes out. */
     case Count = 'count';
+    /** All fasteners of the step's rows are back, as many as the sheet names. */
+    case Fasteners = 'fasteners';
 }

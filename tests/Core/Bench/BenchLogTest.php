@@ -31,7 +31,9 @@ use FreshTack\Core\Quantity\Minutes;
 use FreshTack\Core\Quantity\Torque;
 use FreshTack\Core\Quantity\TorqueUnit;
 use FreshTack\Core\Quantity\Volume;
+use FreshTack\Core\Quantity\VolumeUnit;
 use FreshTack\Tests\Support\BenchDay;
+use FreshTack\Tests\Support\Requests;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -272,6 +274,44 @@ final class BenchLogTest extends TestCase
                 self::assertNull($day->log->answer($step));
             }
         }
+    }
+
+    /** Fuel or water in the oil, or too much of it: it is measured again, and if it is so nobody warms that engine. */
+    public function testMoreOilThanTheEngineTakesDoesNotComeOutWithoutAStop(): void
+    {
+        $day = BenchDay::ofTwin()->until('port.drain-valve.look');
+        $takes = $day->order->capacityMl['port'];
+        $black = static fn (string $amount, VolumeUnit $unit): EntryContent => EntryContent::observation(
+            Observation::OilBlack,
+            Volume::of($amount, $unit),
+        );
+        $look = static fn (EntryContent $seen, ?Told $told = null): BenchDay => (clone $day)->enter('port.drain-valve.look', $seen, $told);
+
+        self::assertSame([], $look($black((string) $takes, VolumeUnit::Millilitre))->log->stops());
+        $tooMuch = $black((string) ($takes + 1), VolumeUnit::Millilitre);
+        self::assertRefused('bench.more_drained', 'Measure it again.', static fn (): BenchDay => $look($tooMuch));
+        self::assertRefused('bench.nothing_drained', 'is left empty', static fn (): BenchDay => $look($black('0', VolumeUnit::Litre)));
+        $quarts = Volume::whole($takes)->in(VolumeUnit::UsQuart, 2);
+        self::assertRefused('bench.other_unit', 'Which unit was it', static fn (): BenchDay => $look($black($quarts, VolumeUnit::Litre)));
+
+        $stopped = $look($tooMuch, new Told(happened: true))->log;
+        self::assertSame('port.drain-valve.look', $stopped->stoppedBy()?->stepId);
+        self::assertSame(0, $stopped->oil('port')->inEngineMl(), 'what came out is not taken out of the new oil');
+    }
+
+    /** The flange has as many as the sheet names, the hidden one too. */
+    public function testAsManyFastenersGoBackAsTheSheetNames(): void
+    {
+        $day = BenchDay::of(Requests::single('K320', 'KT6-30001', 'kestrane-k320', ['water_pump', 'gear_lubricant']))
+            ->until('single.lower-unit-on.count');
+        $named = $day->order->step('single.lower-unit-on.count')->count ?? 0;
+        self::assertGreaterThan(1, $named);
+
+        foreach ([[$named - 1, $named - 1, 'bench.other_count'], [$named - 1, $named, 'bench.counts_differ']] as [$in, $out, $key]) {
+            $enter = static fn (): BenchDay => (clone $day)->enter('single.lower-unit-on.count', EntryContent::count($in, $out));
+            self::assertRefused($key, (string) $named, $enter);
+        }
+        self::assertNotNull($day->enter('single.lower-unit-on.count', EntryContent::count($named, $named))->log->answer('single.lower-unit-on.count'));
     }
 
     public function testRagsThatDoNotAddUpAreLookedForBeforeTheCowl(): void

@@ -20,6 +20,11 @@ final class EntryReaderTest extends TestCase
     public static function sound(): iterable
     {
         yield 'an observation' => [EntryKind::Observation, ['observation' => 'oil_black'], 'Black or brown, clear of water and metal'];
+        yield 'the look of the oil and how much there was' => [
+            EntryKind::Observation,
+            ['observation' => 'oil_black', 'volume' => ['value' => '3.9', 'unit' => 'l']],
+            'Black or brown, clear of water and metal; 3.9 l (4.12 US qt) came out',
+        ];
         yield 'a pour in quarts' => [EntryKind::Poured, ['volume' => ['value' => '5.2', 'unit' => 'us_qt']], 'poured 5.2 US qt (4.92 l)'];
         yield 'a level' => [EntryKind::Level, ['reading' => '0.55', 'restMin' => 25], 'level 0.55 after 25 min of rest'];
         yield 'a torque' => [EntryKind::Torque, ['torque' => '8.5', 'unit' => 'nm', 'wrench' => 'TW-1'], '8.5 N·m with TW-1'];

@@ -35,19 +35,25 @@ const name = computed(() => `${props.current.operation.label}: ${props.current.s
         <label v-if="current.step.entry === 'tick'" class="done"
           ><input v-model="line.ticked" type="checkbox" /> done</label
         >
+        <label v-else-if="current.step.entry === 'fasteners'" class="done"
+          ><input v-model="line.ticked" type="checkbox" /> all {{ current.step.count }} are back</label
+        >
         <select v-else-if="answers.length > 0" v-model="line.observation" :aria-label="`Seen, ${name}`">
           <option value="">…</option>
           <option v-for="answer in answers" :key="answer.value" :value="answer.value">{{ answer.label }}</option>
         </select>
-        <template v-else-if="current.step.entry === 'poured'">
-          <label>poured <input v-model="line.amount" inputmode="decimal" /></label>
+        <template v-if="current.step.entry === 'oil_appearance' || current.step.entry === 'poured'">
+          <label
+            >{{ current.step.entry === 'poured' ? 'poured' : 'came out, if measured' }}
+            <input v-model="line.amount" inputmode="decimal"
+          /></label>
           <select v-model="line.unit" aria-label="unit">
             <option value="l">l</option>
             <option value="ml">ml</option>
             <option value="us_qt">US qt</option>
           </select>
         </template>
-        <template v-else-if="current.step.entry === 'torque'">
+        <template v-if="current.step.entry === 'torque'">
           <label>used <input v-model="line.torque" inputmode="decimal" /></label>
           <select v-model="line.wrench" aria-label="wrench">
             <option value="" disabled>wrench …</option>
@@ -65,7 +71,7 @@ const name = computed(() => `${props.current.operation.label}: ${props.current.s
           <label>in <input v-model="line.wentIn" inputmode="numeric" /></label>
           <label>out <input v-model="line.cameOut" inputmode="numeric" /></label>
         </template>
-        <template v-else>
+        <template v-else-if="isLevel">
           <label>level <input v-model="line.reading" inputmode="decimal" /></label>
           <label>at <input v-model="line.time" placeholder="10:05" /></label>
           <label>added ml <input v-model="line.added" inputmode="numeric" /></label>

@@ -2,8 +2,10 @@
 import { computed } from 'vue'
 import type { Bench, EntryValue, NewEntry } from '@/shared/api/types'
 import CountEntry from './CountEntry.vue'
+import FastenersEntry from './FastenersEntry.vue'
 import LevelEntry from './LevelEntry.vue'
 import PourEntry from './PourEntry.vue'
+import SeenEntry from './SeenEntry.vue'
 import TorqueEntry from './TorqueEntry.vue'
 import TurnsEntry from './TurnsEntry.vue'
 import type { BenchStep } from './useBench'
@@ -20,20 +22,14 @@ const engine = computed(
 </script>
 
 <template>
-  <div v-if="answers.length > 0" class="answers" role="group" aria-label="What do you see?">
-    <button
-      v-for="answer in answers"
-      :key="answer.value"
-      type="button"
-      class="big"
-      :class="{ bad: answer.verdict === 'stop' }"
-      :disabled="sending"
-      @click="emit('send', 'observation', { observation: answer.value })"
-    >
-      {{ answer.label }}
-      <span class="verdict">{{ answer.verdict === 'stop' ? 'STOP' : answer.verdict === 'note' ? 'noted' : '' }}</span>
-    </button>
-  </div>
+  <SeenEntry
+    v-if="answers.length > 0"
+    :key="step.id"
+    :answers="answers"
+    :asks-for-amount="step.entry === 'oil_appearance'"
+    :sending="sending"
+    @send="(kind, value) => emit('send', kind, value)"
+  />
   <PourEntry
     v-else-if="step.entry === 'poured'"
     :suggestion="engine?.oil?.firstPour ?? null"
@@ -63,24 +59,12 @@ const engine = computed(
     :sending="sending"
     @turn="(turns) => emit('send', 'turns', { turns })"
   />
+  <FastenersEntry
+    v-else-if="step.entry === 'fasteners'"
+    :key="step.id"
+    :named="step.count ?? 0"
+    :sending="sending"
+    @count="(value) => emit('send', 'count', value)"
+  />
   <CountEntry v-else-if="step.entry === 'count'" :sending="sending" @count="(value) => emit('send', 'count', value)" />
 </template>
-
-<style scoped>
-.answers {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 10px;
-}
-
-.answers .big {
-  font-size: 18px;
-  padding: 8px 14px;
-  text-align: left;
-}
-
-.verdict {
-  font-size: 14px;
-  float: right;
-}
-</style>

@@ -85,6 +85,8 @@ export function linesOf({ step, timed }: BenchStep, line: PaperLine, when: When)
           ]
     case 'turns':
       return line.turns === '' ? [] : [newEntry(step.id, 'turns', { turns: line.turns })]
+    case 'fasteners':
+      return line.ticked ? [newEntry(step.id, 'count', { in: step.count ?? 0, out: step.count ?? 0 })] : []
     case 'count':
       return line.wentIn === ''
         ? []
@@ -93,8 +95,14 @@ export function linesOf({ step, timed }: BenchStep, line: PaperLine, when: When)
     case 'first_level':
       return levelEntries(line, (kind, value, time) => newEntry(step.id, kind, value, time))
     default:
-      return line.observation === '' ? [] : [newEntry(step.id, 'observation', { observation: line.observation })]
+      return line.observation === '' ? [] : [newEntry(step.id, 'observation', seen(step.entry, line))]
   }
+}
+
+/** How much came out belongs to the look of the oil. */
+function seen(entry: string, line: PaperLine): EntryValue {
+  const volume = { value: decimalInput(line.amount), unit: line.unit }
+  return { observation: line.observation, ...(entry === 'oil_appearance' && line.amount !== '' ? { volume } : {}) }
 }
 
 function levelEntries(

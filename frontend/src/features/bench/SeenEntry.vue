@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import type { EntryValue, NewEntry, Observation } from '@/shared/api/types'
+import { decimalInput } from '@/shared/units'
+
+type VolumeValue = NonNullable<EntryValue['volume']>
+
+/** What is seen, by a press on the answer; of oil that was drained also how much came out, if somebody measured it. */
+const props = defineProps<{ answers: Observation[]; asksForAmount: boolean; sending: boolean }>()
+const emit = defineEmits<{ send: [kind: NewEntry['kind'], value: EntryValue] }>()
+
+const amount = ref('')
+const unit = ref<VolumeValue['unit']>('l')
+
+function see(observation: Observation['value']): void {
+  const drained = props.asksForAmount ? amount.value.trim() : ''
+  emit('send', 'observation', {
+    observation,
+    ...(drained === '' ? {} : { volume: { value: decimalInput(drained), unit: unit.value } }),
+  })
+}
+</script>
+
+<template>
+  <div v-if="asksForAmount" class="amount">
+    <label>
+      came out, if measured
+      <input v-model="amount" class="field" inputmode="decimal" autocomplete="off" />
+    </label>
+    <label>
+      unit
+      <select v-model="unit" class="field">
+        <option value="l">litres</option>
+        <option value="ml">millilitres</option>
+        <option value="us_qt">US quarts</option>
+      </select>
+    </label>
+    <span class="small muted">then press what you see</span>
+  </div>
+  <div class="answers" role="group" aria-label="What do you see?">
+    <button
+      v-for="answer in answers"
+      :key="answer.value"
+      type="button"
+      class="big"
+      :class="{ bad: answer.verdict === 'stop' }"
+      :disabled="sending"
+      @click="see(answer.value)"
+    >
+      {{ answer.label }}
+      <span class="verdict">{{ answer.verdict === 'stop' ? 'STOP' : answer.verdict === 'note' ? 'noted' : '' }}</span>
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.amount {
+  display: flex;
+  gap: 10px;
+  align-items: flex-end;
+  margin-bottom: 10px;
+}
+
+.answers {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+}
+
+.answers .big {
+  font-size: 18px;
+  padding: 8px 14px;
+  text-align: left;
+}
+
+.verdict {
+  font-size: 14px;
+  float: right;
+}
+</style>
