@@ -158,6 +158,10 @@ final class BenchGates
 
                 return $this->words($position, null, 'The old oil is still in the engine.', $drains);
             }
+            $pours = Effect::LevelRead === $effect && $step->asksForLevel() ? $this->open()->doing($position, Effect::OilIn) : null;
+            if (null !== $pours) {
+                return $this->words($position, null, 'The new oil is not in yet: this reading is of that.', $pours);
+            }
             if (Effect::LevelRead === $effect && 'level' === $step->entry && !$this->state->oilAt($step)->hasRun) {
                 $runs = $this->open()->doing($position, Effect::Started);
 

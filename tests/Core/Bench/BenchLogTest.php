@@ -103,6 +103,15 @@ final class BenchLogTest extends TestCase
         self::assertRefused('bench.top_up_unsettled', 'Wait 4 min, read again', static fn () => $day->pour('port.first-reading.read', 200));
     }
 
+    /** A warm-up run, and then a reading of the old oil that would have settled the step. */
+    public function testNoReadingOfTheOldOilCountsForTheNew(): void
+    {
+        $day = BenchDay::ofTwin()->until('port.gather.gather');
+        foreach (['port.first-reading.read', 'port.reading.read'] as $reading) {
+            self::assertRefused('bench.not_yet', 'the new oil is not in yet', static fn () => $day->wait(60)->read($reading, '0.60'));
+        }
+    }
+
     public function testNoOilGoesInWithoutAnyReading(): void
     {
         $day = BenchDay::ofTwin()->until('port.first-reading.read');

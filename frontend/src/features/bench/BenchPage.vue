@@ -69,11 +69,11 @@ const plated = computed(() => {
   return one.length > 0 ? one : all
 })
 
-/** The first open step after this one that may be done now; else any that may; else the first that is open. */
+/** The first open step after this one that may be done now, or only waits for the cart; else any that may; else any that is open. */
 function nextOpen(after: number): number {
   // what was said not to be done is answered, and can be gone back to
   const isOpen = (each: BenchStep): boolean => !each.done && each.answer === null
-  const may = (each: BenchStep): boolean => isOpen(each) && each.notYet === null
+  const may = (each: BenchStep): boolean => isOpen(each) && (each.notYet === null || each.notYet.cart)
   const candidates = [
     steps.value.findIndex((each, at) => at > after && may(each)),
     steps.value.findIndex(may),

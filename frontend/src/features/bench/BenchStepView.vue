@@ -122,6 +122,9 @@ const rows = computed(() => [
         </template>
       </dl>
       <ProblemNote :error="error" />
+      <button v-if="error && refused" type="button" class="big afterwards" :disabled="sending" @click="emit('again')">
+        It happened all the same: enter it
+      </button>
       <NotYet
         v-if="isBarred"
         :number="bench.order.number"
@@ -147,9 +150,6 @@ const rows = computed(() => [
         :ahead="ahead"
         @send="send"
       />
-      <button v-if="error && refused" type="button" class="big afterwards" :disabled="sending" @click="emit('again')">
-        It happened all the same: enter it
-      </button>
     </div>
     <StepPicture :bench="bench" :current="current" />
   </div>

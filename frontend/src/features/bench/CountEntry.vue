@@ -6,13 +6,15 @@ const props = withDefaults(defineProps<{ sending: boolean; of?: 'rags' | 'fasten
 const emit = defineEmits<{ count: [value: { in: number; out: number }] }>()
 const went = ref('')
 const came = ref('')
-const words = props.of === 'rags' ? { in: 'went in', out: 'came out' } : { in: 'went back in', out: 'came out' }
+const number = { class: 'field', inputmode: 'numeric', pattern: '[0-9]+', required: true } as const
+const isOfRags = props.of === 'rags'
 </script>
 
 <template>
   <form class="count" @submit.prevent="emit('count', { in: Number(went), out: Number(came) })">
-    <label>{{ words.in }} <input v-model="went" class="field" inputmode="numeric" pattern="[0-9]+" required /></label>
-    <label>{{ words.out }} <input v-model="came" class="field" inputmode="numeric" pattern="[0-9]+" required /></label>
+    <label v-if="isOfRags">went in <input v-model="went" v-bind="number" /></label>
+    <label>came out <input v-model="came" v-bind="number" /></label>
+    <label v-if="!isOfRags">went back in <input v-model="went" v-bind="number" /></label>
     <button type="submit" class="big main" :disabled="sending || went === '' || came === ''">Enter</button>
   </form>
 </template>

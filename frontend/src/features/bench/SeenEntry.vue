@@ -6,14 +6,15 @@ import { decimalInput } from '@/shared/units'
 type VolumeValue = NonNullable<EntryValue['volume']>
 
 /** What is seen, by a press on the answer; of oil that was drained also how much came out, if somebody measured it. */
-const props = defineProps<{ answers: Observation[]; asksForAmount: boolean; sending: boolean }>()
+defineProps<{ answers: Observation[]; asksForAmount: boolean; sending: boolean }>()
 const emit = defineEmits<{ send: [kind: NewEntry['kind'], value: EntryValue] }>()
 
+const isMeasured = ref(false)
 const amount = ref('')
 const unit = ref<VolumeValue['unit']>('l')
 
 function see(observation: Observation['value']): void {
-  const drained = props.asksForAmount ? amount.value.trim() : ''
+  const drained = isMeasured.value ? amount.value.trim() : ''
   emit('send', 'observation', {
     observation,
     ...(drained === '' ? {} : { volume: { value: decimalInput(drained), unit: unit.value } }),
@@ -22,9 +23,12 @@ function see(observation: Observation['value']): void {
 </script>
 
 <template>
-  <div v-if="asksForAmount" class="amount">
+  <button v-if="asksForAmount && !isMeasured" type="button" class="measured" @click="isMeasured = true">
+    I measured how much came out …
+  </button>
+  <div v-else-if="asksForAmount" class="amount">
     <label>
-      came out, if measured
+      came out
       <input v-model="amount" class="field" inputmode="decimal" autocomplete="off" />
     </label>
     <label>
@@ -35,9 +39,9 @@ function see(observation: Observation['value']): void {
         <option value="us_qt">US quarts</option>
       </select>
     </label>
-    <span class="small muted">then press what you see</span>
+    <span class="muted">then press what you see</span>
   </div>
-  <div class="answers" role="group" aria-label="What do you see?">
+  <div class="answers" :class="{ many: answers.length > 4 }" role="group" aria-label="What do you see?">
     <button
       v-for="answer in answers"
       :key="answer.value"
@@ -65,6 +69,21 @@ function see(observation: Observation['value']): void {
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 10px;
+}
+
+.answers.many {
+  grid-template-columns: 1fr 1fr 1fr;
+}
+
+.measured {
+  min-height: 44px;
+  margin-bottom: 10px;
+  padding: 0 14px;
+  font: inherit;
+  color: var(--green);
+  background: none;
+  border: 1px solid var(--field-line);
+  border-radius: 3px;
 }
 
 .answers .big {
