@@ -212,6 +212,7 @@ export function aBench(operations: Operation[], change: Partial<Bench> = {}): Be
     pools: [],
     stoppedBy: null,
     parked: null,
+    released: [],
     entries: [],
     wrenches: ['TW-1'],
     ...change,

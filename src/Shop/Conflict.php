@@ -116,6 +116,16 @@ final class Conflict extends \RuntimeException implements ExpectedError
         return new self('conflict.status', \sprintf('Order %d is %s and can\'t be %s any more.', $number, str_replace('_', ' ', $status), $verb));
     }
 
+    public static function engineReleased(string $label): self
+    {
+        return new self('conflict.engine_released', \sprintf('%s is released already.', $label));
+    }
+
+    public static function engineNotReleased(string $label): self
+    {
+        return new self('conflict.engine_not_released', \sprintf('%s is not released: there is nothing to take back.', $label));
+    }
+
     public static function notIssued(int $number): self
     {
         return new self('conflict.not_issued', \sprintf('Order %d has not been issued yet: there is nothing to print or to work from.', $number));

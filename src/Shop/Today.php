@@ -16,6 +16,12 @@ final readonly class Today
     /** Midnight UTC of the shop's calendar day, so that days compare as days. */
     public function __invoke(): \DateTimeImmutable
     {
-        return new \DateTimeImmutable($this->clock->now()->setTimezone($this->settings->zone())->format('Y-m-d'), new \DateTimeZone('UTC'));
+        return $this->of($this->clock->now());
+    }
+
+    /** The shop's day of a moment, likewise. */
+    public function of(\DateTimeImmutable $at): \DateTimeImmutable
+    {
+        return new \DateTimeImmutable($at->setTimezone($this->settings->zone())->format('Y-m-d'), new \DateTimeZone('UTC'));
     }
 }

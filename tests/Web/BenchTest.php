@@ -7,6 +7,7 @@ namespace FreshTack\Tests\Web;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Tests\Support\GoodDay;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Uid\Uuid;
 
 final class BenchTest extends ApiTestCase
 {
@@ -540,6 +541,85 @@ final class BenchTest extends ApiTestCase
         self::assertSame(200, $this->status);
     }
 
+    /** Port is done and Starboard waits for a part: port goes, its clocks run from that day, and a lead may call it back. */
+    public function testEnginesOfARigAreReleasedOneByOne(): void
+    {
+        $number = $this->issuedTwin();
+        $bench = $this->workUntil($number, 'port.cowl-on.on');
+        $let = fn (string $position, array $body = []): Cursor => $this->call(
+            'POST',
+            "/api/orders/$number/engines/$position/release",
+            ['uuid' => Uuid::v7()->toRfc4122(), ...$body],
+        );
+        $problem = $let('port');
+        self::assertSame(422, $this->status);
+        self::assertContains('/steps/port.cowl-on.on', self::pointers($problem));
+        self::assertSame([], array_filter(self::pointers($problem), static fn (string $at): bool => str_contains($at, 'starboard')));
+
+        $ofPort = array_values(array_filter($this->leftOf($bench, $number), static fn (array $entry): bool => \is_string($entry['stepId']) && str_starts_with($entry['stepId'], 'port.')));
+        $this->enter($number, ...$ofPort);
+        self::assertSame(200, $this->status);
+        $let('port', ['unfit' => 'It sounds odd.']);
+        self::assertSame(422, $this->status, 'only a lead lets an engine go as unfit');
+        $bench = $let('port');
+        self::assertSame([200, 'port', null], [
+            $this->status,
+            $bench->at('released')->at(0)->at('position')->raw(),
+            $bench->at('released')->at(0)->at('unfit')->raw(),
+        ]);
+        $let('port');
+        self::assertSame(409, $this->status);
+        $problem = $this->enter($number, $this->entry('port.cowl-on.on', 'not_done', ['text' => 'late']));
+        self::assertStringContainsString('A lead takes the release back', (string) json_encode($problem->raw()));
+        $this->call('POST', "/api/orders/$number/engines/port/return", ['uuid' => Uuid::v7()->toRfc4122(), 'why' => 'x']);
+        self::assertSame(403, $this->status);
+        $released = $bench->at('entries')->at(0)->at('uuid')->string();
+        $this->enter($number, $this->entry('port.hand-back.tag', 'taken_back', [], $released));
+        self::assertSame(422, $this->status, 'not by way of the log either');
+
+        $this->signIn('mora');
+        $back = fn (string $why): Cursor => $this->call(
+            'POST',
+            "/api/orders/$number/engines/port/return",
+            ['uuid' => Uuid::v7()->toRfc4122(), 'why' => $why],
+        );
+        $back(' ');
+        self::assertSame(422, $this->status);
+        self::assertSame([], $back('The owner wants it looked at again.')->at('released')->raw());
+        $back('twice');
+        self::assertSame(409, $this->status);
+
+        $this->signIn('ada');
+        $let('port');
+        $bench = $this->enter($number, ...$this->leftOf($this->call('GET', "/api/orders/$number/bench"), $number));
+        self::assertSame(200, $this->status);
+        $this->call('POST', "/api/orders/$number/release", [
+            'version' => $bench->at('order')->at('version')->raw(),
+            'remark' => '',
+            'oil' => GoodDay::oilLeft($bench),
+        ]);
+        self::assertSame(200, $this->status);
+        $record = $this->call('GET', "/api/orders/$number/record");
+        self::assertSame('2026-03-18', $record->at('engines')->at(0)->at('released')->at('day')->raw());
+        self::assertNull($record->at('engines')->at(1)->at('released')->raw());
+        $this->call('GET', "/api/orders/$number/record.pdf");
+        self::assertSame(200, $this->status);
+    }
+
+    /** @return list<array<string, mixed>> the whole job without what is done */
+    private function leftOf(Cursor $bench, int $number): array
+    {
+        $done = array_map(
+            static fn (Cursor $step): mixed => $step->at('id')->raw(),
+            array_filter($bench->at('steps')->list(), static fn (Cursor $step): bool => true === $step->at('done')->raw()),
+        );
+
+        return array_values(array_filter(
+            GoodDay::wholeJob($this->call('GET', "/api/orders/$number/bench")),
+            static fn (array $entry): bool => !\in_array($entry['stepId'], $done, true),
+        ));
+    }
+
     /** A task that is dropped left its turns, its run and its readings behind, to be answered one by one. */
     public function testWhatOnlyADroppedTaskNeededFallsAwayWithIt(): void
     {
@@ -580,15 +660,10 @@ final class BenchTest extends ApiTestCase
     /** @return iterable<array<string, mixed>> what is left to be done at the starboard engine, in its order */
     private function starboardIn(Cursor $bench, int $number): iterable
     {
-        $whole = GoodDay::wholeJob($this->call('GET', "/api/orders/$number/bench"));
-        $done = array_map(
-            static fn (Cursor $step): mixed => $step->at('id')->raw(),
-            array_filter($bench->at('steps')->list(), static fn (Cursor $step): bool => true === $step->at('done')->raw()),
+        return array_filter(
+            $this->leftOf($bench, $number),
+            static fn (array $entry): bool => \is_string($entry['stepId']) && str_starts_with($entry['stepId'], 'starboard.'),
         );
-
-        return array_filter($whole, static fn (array $entry): bool => \is_string($entry['stepId'])
-            && str_starts_with($entry['stepId'], 'starboard.')
-            && !\in_array($entry['stepId'], $done, true));
     }
 
     private function step(Cursor $bench, string $id): Cursor

@@ -83,6 +83,7 @@ final readonly class BenchLog
         if (EntryKind::TakenBack === $entry->content->kind) {
             throw InvalidEntry::unknownEntry('');
         }
+        $this->checkReleased($entry, $step);
         $this->checkRest($entry, $step);
         $this->checkStop($entry, $step);
         $objection = $this->objection($entry, $step, $shop);
@@ -110,13 +111,23 @@ final readonly class BenchLog
         if ($old->stepId !== $correction->stepId) {
             throw InvalidEntry::otherStep();
         }
-        if (EntryKind::TakenBack === $correction->content->kind) {
+        $isRelease = EntryKind::Released === $old->content->kind;
+        if (!$isRelease) {
+            $this->checkReleased($correction, $this->order->step($old->stepId));
+        }
+        if (EntryKind::TakenBack === $correction->content->kind && !$isRelease) {
             $this->checkTakenBack($old, $correction);
         } elseif ('' === $correction->told->why) {
             throw InvalidEntry::correctionWithoutReason();
         }
 
         return self::replay($this->order, [...$this->entries, $correction], $correction->uuid, $shop);
+    }
+
+    /** Whether an engine was let go by this entry. */
+    public function isRelease(?string $uuid): bool
+    {
+        return [] !== array_filter($this->state->rig->released, static fn (Entry $entry): bool => $entry->uuid === $uuid);
     }
 
     public function answer(string $stepId): ?EntryContent
@@ -197,6 +208,19 @@ final readonly class BenchLog
         $makesSafe = array_filter($step->effects, static fn (Effect $effect): bool => $effect->makesSafe());
 
         return [] === $makesSafe ? array_values($stops)[0] ?? null : null;
+    }
+
+    /**
+     * At an engine that was let go nothing is entered any more; notes are.
+     *
+     * @throws InvalidEntry
+     */
+    private function checkReleased(Entry $entry, BenchStep $step): void
+    {
+        $released = $this->state->rig->release($step->position);
+        if (null !== $released && EntryKind::Note !== $entry->content->kind) {
+            throw InvalidEntry::engineReleased($step->label, $released);
+        }
     }
 
     /** @throws InvalidEntry */

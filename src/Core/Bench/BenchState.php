@@ -84,6 +84,7 @@ final readonly class BenchState
         $oil = $this->oilAfter($entry, $step, $at);
         $settles = $content->kind->isAnswer() && (!$step->asksForLevel() || self::settlesLevel($step, $content, $oil));
         $rig = $content->kind->isWork() ? $this->rig->after($work, self::effects($step, $content->kind), $entry->hands(), $at) : $this->rig;
+        $rig = EntryKind::Released === $content->kind && null !== $step->position ? $rig->letGo($step->position, $entry) : $rig;
         $leftOut = $settles && $content->isOfTask() ? new LeftOut($order, $this->rig) : null;
         $after = new self(
             $leftOut?->answers($this->answers, $entry, $step) ?? ($settles ? [...$this->answers, $step->id => $content] : $this->answers),

@@ -51,10 +51,10 @@ final readonly class Entry
         return $this->told->happened || Verdict::Stop === $this->content->observation?->verdict();
     }
 
-    /** Whether a record tells it: a plain tick, a slip that was taken back and a pause say nothing to an owner. */
+    /** Whether a record tells it: a plain tick, a slip that was taken back and a pause say nothing to an owner; a release stands above. */
     public function isTold(): bool
     {
-        return !\in_array($this->content->kind, [EntryKind::Tick, EntryKind::TakenBack, EntryKind::Parked], true);
+        return !\in_array($this->content->kind, [EntryKind::Tick, EntryKind::TakenBack, EntryKind::Parked, EntryKind::Released], true);
     }
 
     /** As a record shows it; of a correction with its reason. */

@@ -32,6 +32,7 @@ final readonly class EntryContent
         public ?ParkCause $waitsFor = null,
         public ?\DateTimeImmutable $until = null,
         public bool $needless = false,
+        public ?EngineRelease $release = null,
     ) {
     }
 
@@ -132,6 +133,11 @@ final readonly class EntryContent
         return $this->whole || EntryKind::Dropped === $this->kind;
     }
 
+    public static function released(EngineRelease $release): self
+    {
+        return new self(EntryKind::Released, release: $release);
+    }
+
     public static function takenBack(): self
     {
         return new self(EntryKind::TakenBack);
@@ -180,6 +186,7 @@ final readonly class EntryContent
             EntryKind::Decision => 'decision: '.$this->text,
             EntryKind::Parked => 'parked: '.$this->why(),
             EntryKind::TakenBack => 'taken back',
+            EntryKind::Released => null === $this->release?->unfit ? 'released' : 'let go as not fit to run: '.$this->release->unfit,
             EntryKind::Waited => \sprintf('the demo let %d min pass', $this->rest->count ?? 0),
         };
     }

@@ -23,6 +23,8 @@ enum EntryKind: string
     case Parked = 'parked';
     /** The entry that it corrects never was: a slip of the finger, noticed at once. */
     case TakenBack = 'taken_back';
+    /** The engine is let go; nothing more is entered at it. */
+    case Released = 'released';
     /** Time that a demo lets pass. */
     case Waited = 'waited';
 
@@ -30,7 +32,8 @@ enum EntryKind: string
     public function answers(string $asked): bool
     {
         return match ($this) {
-            self::NotDone, self::Dropped, self::Note, self::Decision, self::Parked, self::TakenBack, self::Waited => true,
+            self::NotDone, self::Dropped, self::Note, self::Decision, self::Parked, self::TakenBack, self::Released,
+            self::Waited => true,
             self::Observation => \in_array($asked, ['oil_appearance', 'arrival_level', 'leaks', 'tell_tale'], true),
             self::Level, self::TakenOut => \in_array($asked, ['level', 'first_level'], true),
             self::Count => \in_array($asked, ['count', 'fasteners'], true),
@@ -44,7 +47,7 @@ enum EntryKind: string
     {
         return !\in_array(
             $this,
-            [self::NotDone, self::Dropped, self::Note, self::Decision, self::Parked, self::TakenBack, self::Waited],
+            [self::NotDone, self::Dropped, self::Note, self::Decision, self::Parked, self::TakenBack, self::Released, self::Waited],
             true,
         );
     }

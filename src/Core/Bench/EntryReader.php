@@ -30,6 +30,7 @@ final readonly class EntryReader
             EntryKind::Count => EntryContent::count($value->at('in')->int(0, 999), $value->at('out')->int(0, 999)),
             EntryKind::Parked => self::parked($value),
             EntryKind::TakenBack => EntryContent::takenBack(),
+            EntryKind::Released => EntryContent::released(self::release($value)),
             EntryKind::Waited => EntryContent::waited(Minutes::count($value->at('minutes')->int(1, 600))),
             EntryKind::NotDone, EntryKind::Dropped => self::notDone($kind, $value),
             EntryKind::Note, EntryKind::Decision => EntryContent::words($kind, $value->at('text')->string(500)),
@@ -84,6 +85,25 @@ final readonly class EntryReader
         }
 
         return EntryContent::observation($seen, $isOfOil && !$value->at('volume')->isNull() ? ValueReader::volume($value->at('volume')) : null);
+    }
+
+    public static function release(Cursor $value): EngineRelease
+    {
+        $unfit = $value->at('unfit')->optionalString(500);
+        if (null !== $unfit && '' === trim($unfit)) {
+            $value->at('unfit')->flaw('Say why: it stands in the record.');
+        }
+        $explained = [];
+        foreach ($value->at('explained')->isNull() ? [] : $value->at('explained')->list(0, 40) as $each) {
+            $each->knowsOnly('deviation', 'words');
+            $words = trim($each->at('words')->string(500));
+            if ('' === $words) {
+                $each->at('words')->flaw('Say why: it stands in the record.');
+            }
+            $explained[$each->at('deviation')->string(80)] = $words;
+        }
+
+        return new EngineRelease($unfit, $explained);
     }
 
     private static function volume(EntryKind $kind, Cursor $at): ?EntryContent

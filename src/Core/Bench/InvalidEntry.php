@@ -57,6 +57,15 @@ final class InvalidEntry extends \DomainException implements ExpectedError
         return new self('bench.nothing_poured', 'Nothing was poured, then: enter the amount, or that it could not be done.');
     }
 
+    public static function engineReleased(string $label, Entry $release): self
+    {
+        return new self(
+            'bench.engine_released',
+            \sprintf('%s is released. A lead takes the release back before anything more is entered there.', $label),
+            $release,
+        );
+    }
+
     public static function nothingDrained(): self
     {
         return new self('bench.nothing_drained', 'Nothing came out, then: look into the fitting. What was not measured is left empty.');

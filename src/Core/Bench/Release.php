@@ -22,6 +22,22 @@ final readonly class Release
     ) {
     }
 
+    /** @param array<string, Entry> $released engines that were let go before, by position: what was said of them then still counts */
+    public function including(array $released): self
+    {
+        $explained = $this->explained;
+        $unfit = $this->unfit;
+        foreach ($released as $position => $entry) {
+            $explained += $entry->content->release->explained ?? [];
+            unset($unfit[$position]);
+            if (null !== $entry->content->release?->unfit) {
+                $unfit[$position] = $entry->content->release->unfit;
+            }
+        }
+
+        return new self($this->remark, $explained, $unfit, $this->left);
+    }
+
     public function explains(string $deviation): bool
     {
         return '' !== trim($this->explained[$deviation] ?? '');

@@ -22,6 +22,7 @@ final readonly class ReleaseGate
     /** @return list<Obstacle> nothing: it may be released */
     public function obstacles(Release $release): array
     {
+        $release = $release->including($this->log->rig()->released);
         $deviations = array_filter(
             [...$this->leftOut(), ...$this->volumes(), ...$this->leftOver($release->left)],
             static fn (Obstacle $obstacle): bool => !$release->explains($obstacle->deviation() ?? ''),
@@ -29,9 +30,27 @@ final readonly class ReleaseGate
 
         return [
             ...array_map(Obstacle::stopped(...), $this->log->stops()),
-            ...$this->openSteps($release),
-            ...$this->engines($release),
+            ...$this->openSteps($release, [null, ...$this->order->rig->positions]),
+            ...$this->engines($release, $this->order->rig->positions),
             ...array_values($deviations),
+        ];
+    }
+
+    /** @return list<Obstacle> what keeps one engine from being let go before the others; nothing: it may be */
+    public function ofEngine(Position $position, EngineRelease $said): array
+    {
+        $release = new Release('', $said->explained, null === $said->unfit ? [] : [$position->value => $said->unfit]);
+        $stops = array_filter($this->log->stops(), static fn (Stop $stop): bool => $stop->isOf($position));
+        $volume = array_filter(
+            $this->volumes(),
+            static fn (Obstacle $each): bool => $each->at === $position->value && !$release->explains($each->deviation() ?? ''),
+        );
+
+        return [
+            ...array_map(Obstacle::stopped(...), array_values($stops)),
+            ...$this->openSteps($release, [$position]),
+            ...$this->engines($release, [$position]),
+            ...array_values($volume),
         ];
     }
 
@@ -82,16 +101,18 @@ final readonly class ReleaseGate
      * What nobody has answered, told by operation. An engine that leaves as not fit to run is not finished, nor is the
      * rig then.
      *
+     * @param list<Position|null> $where null: the whole rig
+     *
      * @return list<Obstacle>
      */
-    private function openSteps(Release $release): array
+    private function openSteps(Release $release, array $where): array
     {
         $obstacles = [];
         foreach ($this->order->all as $work) {
             $position = $work->work->position;
             $isLeft = null === $position ? [] !== $release->unfit : $release->isUnfit($position);
             $open = array_values(array_filter($work->steps, fn (BenchStep $step): bool => null === $this->log->answer($step->id)));
-            if ([] !== $open && !$isLeft) {
+            if ([] !== $open && !$isLeft && \in_array($position, $where, true)) {
                 $obstacles[] = Obstacle::steps($open[0], \count($open));
             }
         }
@@ -99,12 +120,16 @@ final readonly class ReleaseGate
         return $obstacles;
     }
 
-    /** @return list<Obstacle> what is not whole, and is not said to leave like that */
-    private function engines(Release $release): array
+    /**
+     * @param list<Position> $where
+     *
+     * @return list<Obstacle> what is not whole, and is not said to leave like that
+     */
+    private function engines(Release $release, array $where): array
     {
         $outcomes = new Outcomes($this->order, $this->log);
         $obstacles = [];
-        foreach ($this->order->rig->positions as $position) {
+        foreach ($where as $position) {
             $open = $release->isUnfit($position) ? $outcomes->unsafe($position) : $outcomes->unfit($position);
             foreach ($open as $why) {
                 $obstacles[] = Obstacle::unfit($position->value, $this->label($position), $why);

@@ -14,9 +14,10 @@ final readonly class RigAtBench
 {
     /**
      * @param array<string, EngineAtBench> $engines by position
-     * @param array<string, BegunWork>     $begun   by the id of the work
+     * @param array<string, BegunWork>     $begun    by the id of the work
+     * @param array<string, Entry>         $released by position
      */
-    private function __construct(public Rig $rig, private array $engines, private array $begun)
+    private function __construct(public Rig $rig, private array $engines, private array $begun, public array $released = [])
     {
     }
 
@@ -63,6 +64,17 @@ final readonly class RigAtBench
         return false;
     }
 
+    /** The entry by which an engine was let go; null: it is still here. */
+    public function release(?Position $position): ?Entry
+    {
+        return $this->released[$position->value ?? ''] ?? null;
+    }
+
+    public function letGo(Position $position, Entry $entry): self
+    {
+        return new self($this->rig, $this->engines, $this->begun, [...$this->released, $position->value => $entry]);
+    }
+
     /** When something of it was last done; null: never. */
     public function lastAt(IssuedWork $work): ?\DateTimeImmutable
     {
@@ -103,7 +115,7 @@ final readonly class RigAtBench
 
         $begun = new BegunWork($work, $at, $by, true === ($this->begun[$work->work->id->text] ?? null)?->isOver);
 
-        return new self($this->rig, $engines, [...$this->begun, $work->work->id->text => $begun]);
+        return new self($this->rig, $engines, [...$this->begun, $work->work->id->text => $begun], $this->released);
     }
 
     /**
@@ -126,6 +138,7 @@ final readonly class RigAtBench
             $this->rig,
             $engines,
             null === $begun ? $this->begun : [...$this->begun, $work->work->id->text => $begun->ended()],
+            $this->released,
         );
     }
 }

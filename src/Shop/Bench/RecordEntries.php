@@ -81,6 +81,9 @@ final readonly class RecordEntries
                 return $known->says($entry) ? $log : throw InvalidDocument::at("/entries/$index/uuid", self::TAKEN);
             }
         }
+        if ($log->isRelease($entry->corrects)) {
+            throw InvalidDocument::at("/entries/$index", 'The release of an engine is taken back by a lead, on the release page.');
+        }
         if ($this->orders->knowsEntry($entry->uuid)) {
             throw InvalidDocument::at("/entries/$index/uuid", self::TAKEN);
         }

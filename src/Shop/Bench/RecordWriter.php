@@ -87,6 +87,8 @@ final readonly class RecordWriter
         $place = $engine->at('position')->enum(Position::class);
         $outcomes = $view->log->outcomes();
         $oil = $view->log->oil($position);
+        $let = $view->log->rig()->release($place);
+        $day = null === $let ? ($this->today)() : $this->today->of($let->at);
 
         return [
             'position' => $position,
@@ -96,8 +98,9 @@ final readonly class RecordWriter
             'hours' => $engine->at('hours')->optionalString(),
             'sheet' => $engine->at('sheet')->raw(),
             'unfit' => !$release->isUnfit($place) ? null : ['why' => $release->unfit[$position], 'open' => $outcomes->unfit($place)],
+            'released' => null === $let ? null : ['by' => $this->person($let->by), 'day' => $day->format('Y-m-d')],
             'tasks' => array_map(
-                fn (Cursor $task, TaskOutcome $outcome): array => $this->task($task, $engine->at('hours')->optionalString(), $outcome),
+                fn (Cursor $task, TaskOutcome $outcome): array => $this->task($task, $engine->at('hours')->optionalString(), $outcome, $day),
                 $engine->at('tasks')->list(),
                 $outcomes->tasks($place),
             ),
@@ -124,7 +127,7 @@ final readonly class RecordWriter
      *
      * @throws InvalidQuantity
      */
-    private function task(Cursor $task, ?string $hours, TaskOutcome $outcome): array
+    private function task(Cursor $task, ?string $hours, TaskOutcome $outcome, \DateTimeImmutable $day): array
     {
         return [
             'task' => $task->at('task')->string(),
@@ -132,7 +135,7 @@ final readonly class RecordWriter
             'why' => $task->at('why')->string(),
             'outcome' => $outcome->outcome->value,
             'missing' => $outcome->missing,
-            'nextDay' => $outcome->nextDay(($this->today)())?->format('Y-m-d'),
+            'nextDay' => $outcome->nextDay($day)?->format('Y-m-d'),
             'nextHours' => $outcome->nextHours(null === $hours ? null : EngineHours::of($hours))?->text(),
         ];
     }

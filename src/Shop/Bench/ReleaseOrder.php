@@ -59,6 +59,7 @@ final readonly class ReleaseOrder
             if (!$view->file->status->isAtBench()) {
                 throw Conflict::wrongStatus($number, $view->file->status->value, 'released');
             }
+            $release = $release->including($view->log->rig()->released);
             $flaw = $this->seals->flawOfOrder($number);
             null === $flaw || throw SealBroken::ofOrder($number, $flaw);
             $obstacles = (new ReleaseGate($view->plan, $view->log))->obstacles($release);
@@ -86,11 +87,12 @@ final readonly class ReleaseOrder
         $this->reckon->lock(...array_map(static fn (Engine $engine): int => $engine->id, $boat->engines));
         foreach ($view->file->draft->engines as $drafted) {
             $position = $boat->engine($drafted->engineId)->position ?? null;
+            $let = $view->log->rig()->release($position);
             $history = $this->logs->of($drafted->engineId);
             $total = null === $drafted->hours ? null : EngineHours::of($drafted->hours)->shiftedBy($history->hours->latest()->offsetTenths ?? 0);
             foreach ($this->done($view, $position) as $task) {
                 $action = $task->action ?? ($this->scheduled)($drafted->plate(), $task->task);
-                $done = new TaskDone($task->task, $action, ($this->today)(), $total, 'order '.$view->file->number);
+                $done = new TaskDone($task->task, $action, null === $let ? ($this->today)() : $this->today->of($let->at), $total, 'order '.$view->file->number);
                 $this->logs->addDone($drafted->engineId, $done, $by);
             }
         }

@@ -25,6 +25,7 @@ final readonly class BenchRights
         return match (true) {
             EntryKind::Decision === $kind => $this->decide ? null : 'How stopped work goes on is decided by a lead or a manager.',
             EntryKind::Dropped === $kind => $this->drop ? null : 'A task is taken out by the service writer.',
+            EntryKind::Released === $kind => 'An engine is let go on the release page, where its gates are checked.',
             !$this->work => 'Bench work is entered by a technician.',
             EntryKind::Waited === $kind => $this->wait ? null : 'Only a demo lets time pass.',
             default => null,

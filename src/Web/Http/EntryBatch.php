@@ -62,7 +62,7 @@ final readonly class EntryBatch
         );
     }
 
-    private static function uuid(Cursor $at): string
+    public static function uuid(Cursor $at): string
     {
         $text = strtolower($at->string(36));
         if (!Uuid::isValid($text)) {

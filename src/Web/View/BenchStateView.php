@@ -65,6 +65,7 @@ final readonly class BenchStateView
             'pools' => array_map(static fn (PulledOil $oil): array => self::pool($oil, $view->log), $view->plan->oils),
             'stoppedBy' => null === $stop ? null : self::stop($stop),
             'parked' => null === $view->log->parked() ? null : self::parked($view->log->parked()),
+            'released' => array_map(self::released(...), array_keys($view->log->rig()->released), array_values($view->log->rig()->released)),
         ];
     }
 
@@ -131,6 +132,17 @@ final readonly class BenchStateView
             'at' => $entry->at->format(\DATE_ATOM),
             'why' => $entry->content->why(),
             'until' => $entry->content->until?->format(\DATE_ATOM),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function released(string $position, Entry $entry): array
+    {
+        return [
+            'position' => $position,
+            'by' => $entry->by,
+            'at' => $entry->at->format(\DATE_ATOM),
+            'unfit' => $entry->content->release?->unfit,
         ];
     }
 

@@ -300,7 +300,7 @@ final class BenchLogTest extends TestCase
         $tooMuch = $black((string) ($takes + 1), VolumeUnit::Millilitre);
         self::assertRefused('bench.more_drained', 'Measure it again.', static fn (): BenchDay => $look($tooMuch));
         self::assertRefused('bench.nothing_drained', 'is left empty', static fn (): BenchDay => $look($black('0', VolumeUnit::Litre)));
-        $quarts = Volume::whole($takes)->in(VolumeUnit::UsQuart, 2);
+        $quarts = Volume::whole(max(0, $takes))->in(VolumeUnit::UsQuart, 2);
         self::assertRefused('bench.other_unit', 'Which unit was it', static fn (): BenchDay => $look($black($quarts, VolumeUnit::Litre)));
 
         $stopped = $look($tooMuch, new Told(happened: true))->log;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Tests\Core\Bench;
 
 use FreshTack\Core\Bench\BenchStep;
+use FreshTack\Core\Bench\EngineRelease;
 use FreshTack\Core\Bench\EntryContent;
 use FreshTack\Core\Bench\InvalidEntry;
 use FreshTack\Core\Bench\NotDoneCause;
@@ -87,6 +88,51 @@ final class OutcomesTest extends TestCase
         self::assertSame(['single.tilt-up-2', 'single.lower-2'], array_values($works));
         self::assertSame('dropped', self::outcomes($day->until(), Position::Single)['oil_filter']);
         self::assertSame([], $day->log->outcomes()->unfit(Position::Single));
+    }
+
+    public function testAnEngineIsLetGoWhileTheOtherIsStillWorkedOn(): void
+    {
+        $day = BenchDay::ofTwin()->until('port.cowl-on.on');
+        $kinds = static fn (Position $position): array => array_values(array_unique(array_column(
+            (new ReleaseGate($day->order, $day->log))->ofEngine($position, new EngineRelease()),
+            'kind',
+        )));
+        self::assertSame(['step', 'unfit'], $kinds(Position::Port));
+        while ('starboard' !== ($next = $day->openSteps()[0])->position?->value || 'port' === ($day->openSteps()[1]->position->value ?? '')) {
+            $day->usual($next);
+        }
+        foreach (array_filter($day->openSteps(), static fn (BenchStep $step): bool => Position::Port === $step->position) as $step) {
+            $day->usual($step);
+        }
+        self::assertSame([], $kinds(Position::Port), 'it does not wait for the other');
+        self::assertContains('step', $kinds(Position::Starboard));
+
+        $day->enter('port.cowl-on.on', EntryContent::released(new EngineRelease()));
+        foreach ([EntryContent::tick(), EntryContent::notDone('late'), EntryContent::released(new EngineRelease())] as $more) {
+            try {
+                $day->enter('port.cowl-on.on', $more);
+                self::fail('It was taken.');
+            } catch (InvalidEntry $error) {
+                self::assertSame('bench.engine_released', $error->errorKey());
+            }
+        }
+        $day->until();
+        self::assertSame([], array_filter(
+            (new ReleaseGate($day->order, $day->log))->obstacles(new Release()),
+            static fn (Obstacle $each): bool => 'oil' !== $each->kind,
+        ));
+    }
+
+    /** What was said of an engine when it was let go counts when the order is released, and nothing else does. */
+    public function testAnEngineThatWasLetGoAsUnfitStaysUnfit(): void
+    {
+        $day = BenchDay::ofTwin()->until('port.close-valve.close')
+            ->couldNot('port.close-valve.close', 'thread stripped')
+            ->enter('port.close-valve.close', EntryContent::released(new EngineRelease('Drain can\'t be closed.', ['volume.port' => 'Empty.'])));
+        $release = (new Release('', [], ['port' => 'Something nicer.']))->including($day->log->rig()->released);
+
+        self::assertSame(['port' => 'Drain can\'t be closed.'], $release->unfit);
+        self::assertSame(['volume.port' => 'Empty.'], $release->explained);
     }
 
     public function testATaskThatIsDroppedIsNotAskedForAnyMore(): void

@@ -8,6 +8,7 @@ import { useKept } from '@/shared/kept'
 import { useSession } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { litresText } from '@/shared/units'
+import EngineReleases from './EngineReleases.vue'
 import OilLeftEntry from './OilLeftEntry.vue'
 import type { OilLeft } from './oilLeft'
 import { useBench } from './useBench'
@@ -103,6 +104,7 @@ function engine(position: string) {
         </tr>
       </tbody>
     </table>
+    <EngineReleases v-if="bench.document.engines.length > 1" :bench="bench" :steps="steps" />
     <OilLeftEntry v-model="left" :pools="bench.pools" />
     <label class="remark">
       Remark for the record

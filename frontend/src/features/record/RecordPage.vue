@@ -60,6 +60,9 @@ const named = (parts: { number: string; description: string | null }[]): string 
         {{ engine.label }} · {{ engine.model }} {{ engine.serial }} ·
         {{ engine.hours === null ? 'no meter' : `${engine.hours} h` }}
       </h2>
+      <p v-if="engine.released">
+        Released before the others, on {{ dayText(engine.released.day) }}, by {{ engine.released.by }}.
+      </p>
       <p v-if="engine.unfit" class="band stop" role="alert">
         <strong class="unfit">NOT FIT TO RUN</strong><br />
         {{ [engine.unfit.why, ...engine.unfit.open].join(' ') }}
