@@ -171,6 +171,8 @@ test('a twin rig from the counter to the released, recorded oil service', async 
   })
 
   await test.step('the release asks about the oil that is missing, then lets the engines go', async () => {
+    await bench.getByRole('button', { name: 'Release Port alone' }).click()
+    await expect(bench.getByRole('row', { name: /^Port .*Released, / })).toBeVisible()
     await bench.getByRole('button', { name: 'Release the engines' }).click()
     await expect(bench.getByRole('alert')).toContainText('nobody has said how much is left of what was opened')
     await bench.getByLabel(/^Why, for the record/).fill('The rest went home with the owner.')

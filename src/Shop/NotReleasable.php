@@ -11,15 +11,25 @@ use FreshTack\Core\ExpectedError;
 final class NotReleasable extends \DomainException implements ExpectedError
 {
     /** @param non-empty-list<Obstacle> $obstacles */
-    private function __construct(public readonly array $obstacles)
+    private function __construct(string $what, public readonly array $obstacles)
     {
-        parent::__construct(\sprintf('%d thing(s) keep this order from being released.', \count($obstacles)));
+        $count = \count($obstacles);
+        parent::__construct(\sprintf('%s %s from being released.', 1 === $count ? 'One thing keeps' : "$count things keep", $what));
     }
 
     /** @param non-empty-list<Obstacle> $obstacles */
     public static function because(array $obstacles): self
     {
-        return new self($obstacles);
+        return new self('this order', $obstacles);
+    }
+
+    /**
+     * @param string                   $label     of the engine
+     * @param non-empty-list<Obstacle> $obstacles
+     */
+    public static function engine(string $label, array $obstacles): self
+    {
+        return new self($label, $obstacles);
     }
 
     public function errorKey(): string

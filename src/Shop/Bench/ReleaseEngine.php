@@ -50,7 +50,7 @@ final readonly class ReleaseEngine
             }
             $obstacles = (new ReleaseGate($view->plan, $view->log))->ofEngine($position, $said);
             if ([] !== $obstacles) {
-                throw NotReleasable::because($obstacles);
+                throw NotReleasable::engine($step->label, $obstacles);
             }
 
             return new StoredEntry(new Entry($uuid, $step->id, EntryContent::released($said), null, $by, $this->clock->now()), $value, 0, null);

@@ -32,6 +32,8 @@ const engines = computed(() =>
     released: props.bench.released.find((each) => each.position === engine.position) ?? null,
   })),
 )
+const labelOf = (position: string): string =>
+  engines.value.find((each) => each.position === position)?.label ?? position
 const done = async (): Promise<void> => {
   refused.value = returning.value = null
   explained.value = {}
@@ -113,7 +115,7 @@ const obstacles = computed(() =>
     </table>
     <form v-if="returning !== null" class="row" @submit.prevent="takeBack.mutate(returning)">
       <label
-        >Why is it not to go yet?
+        >Why is {{ labelOf(returning) }} not to go yet?
         <el-input v-model="why" :maxlength="300" />
       </label>
       <el-button native-type="submit" :disabled="why.trim() === '' || takeBack.isPending.value">
