@@ -192,6 +192,7 @@ final readonly class WorkOrderDocument
             'roundTo' => self::volume($level->dipstick->roundTo),
             'restAfterRunMin' => $level->restAfterRun->count,
             'restAfterPourMin' => $level->restAfterPour->count,
+            'readTwice' => $level->isReadTwice,
         ];
     }
 

@@ -208,7 +208,17 @@ final class BenchGates
             }
         }
 
-        return null;
+        return 'level' === $step->entry && \in_array(Effect::LevelRead, $effects, true) ? $this->second($step, $at) : null;
+    }
+
+    /** The second of two readings that must agree. */
+    private function second(BenchStep $step, ?\DateTimeImmutable $at): ?NotYet
+    {
+        $from = true === $step->level?->isReadTwice ? $this->state->oilAt($step)->secondFrom() : null;
+
+        return null === $from || null === $at || $from <= $at || null === $step->position
+            ? null
+            : NotYet::second($this->order->nameOf($step->position), $from, $at);
     }
 
     private function rested(Position $position, int $minutes, ?\DateTimeImmutable $at): ?NotYet

@@ -133,6 +133,9 @@ final readonly class BenchState
 
     private static function settlesLevel(BenchStep $step, EntryContent $content, EngineOilLog $oil): bool
     {
+        if ('level_once' === $step->entry) {
+            return $content->isNotDone() || EntryKind::Level === $content->kind;
+        }
         $enough = 'level' === $step->entry ? [Advice::Ok] : [Advice::Ok, Advice::Run];
 
         return $content->isNotDone() || (EntryKind::Level === $content->kind && \in_array($oil->advice?->advice, $enough, true));
@@ -151,19 +154,32 @@ final readonly class BenchState
                 $at,
             ),
             null !== $content->volume && EntryKind::TakenOut === $content->kind => $oil->withTakenOut($content->volume, $at),
-            null !== $content->reading && null !== $rest => $this->read($oil, $content->reading, $rest, $step->level),
+            null !== $content->reading && null !== $rest => $this->read($oil, $content->reading, $rest, $step->level, $at),
             'run' === $step->event && $content->kind->isWork() => $oil->withRun($at),
             default => $oil,
         };
     }
 
-    private function read(EngineOilLog $oil, DipstickReading $reading, Minutes $rest, ?Level $level): EngineOilLog
-    {
+    private function read(
+        EngineOilLog $oil,
+        DipstickReading $reading,
+        Minutes $rest,
+        ?Level $level,
+        ?\DateTimeImmutable $at,
+    ): EngineOilLog {
         if (null === $level) {
             return $oil;
         }
-        $question = new LevelQuestion($reading, false, $oil->hasRun, $rest, $oil->restRequired($level));
+        $question = new LevelQuestion(
+            $reading,
+            false,
+            $oil->hasRun,
+            $rest,
+            $oil->restRequired($level),
+            $level->isReadTwice,
+            $oil->earlier($at),
+        );
 
-        return $oil->withReading($reading->text(), (new LevelAdvisor())->advise($question, $level->dipstick));
+        return $oil->withReading($reading, (new LevelAdvisor())->advise($question, $level->dipstick), $at);
     }
 }

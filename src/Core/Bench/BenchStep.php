@@ -37,7 +37,7 @@ final readonly class BenchStep
 
     public function asksForLevel(): bool
     {
-        return \in_array($this->entry, ['level', 'first_level'], true);
+        return \in_array($this->entry, ['level', 'first_level', 'level_once'], true);
     }
 
     public function has(Effect ...$any): bool

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Bench;
 
+use FreshTack\Core\Fluid\DipstickReading;
+use FreshTack\Core\Fluid\EarlierReading;
 use FreshTack\Core\Fluid\LevelAdvice;
 use FreshTack\Core\Order\Level;
 use FreshTack\Core\Quantity\Minutes;
@@ -17,6 +19,8 @@ final readonly class EngineOilLog
      * @param 'run'|'pour'     $lastEvent   from which a rest counts
      * @param LevelAdvice|null $advice      of the last reading since the last pour or run
      * @param string|null      $lastReading as entered
+     * @param DipstickReading|null    $earlier   with which the next has to agree: read since the last pour and run
+     * @param \DateTimeImmutable|null $earlierAt null: nobody knows when
      */
     public function __construct(
         public Volume $poured,
@@ -26,6 +30,8 @@ final readonly class EngineOilLog
         public ?\DateTimeImmutable $eventAt,
         public ?LevelAdvice $advice,
         public ?string $lastReading,
+        private ?DipstickReading $earlier = null,
+        private ?\DateTimeImmutable $earlierAt = null,
     ) {
     }
 
@@ -50,9 +56,36 @@ final readonly class EngineOilLog
         return new self($this->poured, $this->takenOut, true, 'run', $at, null, $this->lastReading);
     }
 
-    public function withReading(string $reading, LevelAdvice $advice): self
+    /** One that comes too soon after the first of two leaves that as it is. */
+    public function withReading(DipstickReading $reading, LevelAdvice $advice, ?\DateTimeImmutable $at): self
     {
-        return new self($this->poured, $this->takenOut, $this->hasRun, $this->lastEvent, $this->eventAt, $advice, $reading);
+        $isTooSoon = false === $this->earlier($at)?->isFarEnough();
+
+        return new self(
+            $this->poured,
+            $this->takenOut,
+            $this->hasRun,
+            $this->lastEvent,
+            $this->eventAt,
+            $advice,
+            $reading->text(),
+            $isTooSoon ? $this->earlier : $reading,
+            $isTooSoon ? $this->earlierAt : $at,
+        );
+    }
+
+    /** The reading since the last pour and run with which one of this moment has to agree; null: none, or nobody knows when. */
+    public function earlier(?\DateTimeImmutable $at): ?EarlierReading
+    {
+        $ago = null === $at || null === $this->earlierAt ? null : intdiv($at->getTimestamp() - $this->earlierAt->getTimestamp(), 60);
+
+        return null === $this->earlier || null === $ago || $ago < 0 ? null : new EarlierReading($this->earlier, Minutes::count($ago));
+    }
+
+    /** From when on the second of two readings counts; null: there was no first since the last pour and run. */
+    public function secondFrom(): ?\DateTimeImmutable
+    {
+        return $this->earlierAt?->add(new \DateInterval(\sprintf('PT%dM', EarlierReading::APART_MIN)));
     }
 
     /** @param Level|null $level null: the engine has no reading to rest for */

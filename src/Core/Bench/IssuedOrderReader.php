@@ -211,6 +211,7 @@ final readonly class IssuedOrderReader
             ),
             $minutes('restAfterRunMin'),
             $minutes('restAfterPourMin'),
+            !$at->at('readTwice')->isNull() && $at->at('readTwice')->bool(),
         ));
     }
 }

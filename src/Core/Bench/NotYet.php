@@ -57,6 +57,18 @@ final readonly class NotYet
         );
     }
 
+    public static function second(string $engine, \DateTimeImmutable $until, \DateTimeImmutable $now): self
+    {
+        $minutes = (int) ceil(($until->getTimestamp() - $now->getTimestamp()) / 60);
+
+        return new self(
+            Gate::Rested,
+            self::at($engine, \sprintf('The second of two readings counts ten minutes after the first. Wait %d min more.', max(1, $minutes))),
+            null,
+            $until,
+        );
+    }
+
     /** In one or two sentences. */
     public function text(): string
     {

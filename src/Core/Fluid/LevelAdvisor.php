@@ -19,6 +19,12 @@ final readonly class LevelAdvisor
         if ($missing > 0) {
             return new LevelAdvice(Advice::Wait, $missing, 0, \sprintf('The oil has rested %d of %d min: this reading does not count yet.', $question->rest->count, $question->restRequired->count));
         }
+        if ($question->isAskedTwice && $question->hasRun) {
+            $again = self::again($question->reading, $question->earlier);
+            if (null !== $again) {
+                return $again;
+            }
+        }
         if ($question->reading->isAboveTopMark()) {
             return $this->above($question, $dipstick);
         }
@@ -29,6 +35,34 @@ final readonly class LevelAdvisor
         return $question->hasRun
             ? new LevelAdvice(Advice::Ok, 0, 0, $this->whereAbove($question, $dipstick))
             : new LevelAdvice(Advice::Run, 0, 0, 'The filter and the passages are still empty: run the engine, then rest and read again.');
+    }
+
+    /** @return LevelAdvice|null null: the two agree */
+    private static function again(DipstickReading $now, ?EarlierReading $earlier): ?LevelAdvice
+    {
+        $apart = EarlierReading::APART_MIN;
+
+        return match (true) {
+            null === $earlier => new LevelAdvice(
+                Advice::Wait,
+                $apart,
+                0,
+                \sprintf('The first of two: read again in %d min. The two must agree.', $apart),
+            ),
+            !$earlier->isFarEnough() => new LevelAdvice(
+                Advice::Wait,
+                $apart - $earlier->ago->count,
+                0,
+                \sprintf('Only %d min after the first of two: the second counts after %d.', $earlier->ago->count, $apart),
+            ),
+            !$earlier->agreesWith($now) => new LevelAdvice(
+                Advice::Wait,
+                $apart,
+                0,
+                \sprintf('It was %s and is %s now: the oil has not settled. Read again in %d min.', $earlier->reading->text(), $now->text(), $apart),
+            ),
+            default => null,
+        };
     }
 
     private function whereAbove(LevelQuestion $question, DipstickSpec $dipstick): string

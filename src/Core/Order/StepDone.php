@@ -12,8 +12,8 @@ use FreshTack\Core\Procedure\Measure;
 final readonly class StepDone
 {
     /**
-     * @param string       $entry   tick, oil_appearance, arrival_level, leaks, tell_tale, poured, level, first_level, torque, turns, count,
-     *                             fasteners
+     * @param string       $entry   tick, oil_appearance, arrival_level, leaks, tell_tale, poured, level, first_level, level_once,
+     *                             torque, turns, count, fasteners
      * @param bool         $must    "could not" here keeps the engine from being released
      * @param string|null  $event   `run` when the engine has run once this is done, `pour` when oil has gone in
      * @param list<Effect> $effects in the order in which they happen

@@ -16,6 +16,8 @@ enum StepEntry: string
     case Poured = 'poured';
     case Level = 'level';
     case FirstLevel = 'first_level';
+    /** The first of two readings that must agree. */
+    case LevelOnce = 'level_once';
     case Tightening = 'tightening';
     /** Rags and tools: what went in comes out. */
     case Count = 'count';

@@ -27,6 +27,8 @@ use FreshTack\Core\Plan\Effect;
 use FreshTack\Core\Plan\Gate;
 use FreshTack\Core\Plan\Lockout;
 use FreshTack\Core\Plan\Position;
+use FreshTack\Core\Policy\Question;
+use FreshTack\Core\Policy\Schools;
 use FreshTack\Core\Quantity\Minutes;
 use FreshTack\Core\Quantity\Torque;
 use FreshTack\Core\Quantity\TorqueUnit;
@@ -101,6 +103,29 @@ final class BenchLogTest extends TestCase
         self::assertSame([Advice::Wait, 4], [$day->log->oil('port')->advice?->advice, $day->log->oil('port')->advice?->waitMin]);
         self::assertFalse($day->log->isDone($day->order->step('port.first-reading.read')));
         self::assertRefused('bench.top_up_unsettled', 'Wait 4 min, read again', static fn () => $day->pour('port.first-reading.read', 200));
+    }
+
+    /** The plan has ten minutes for it; a reading that rises is no level, and a top-up asks for two more. */
+    public function testWhereTwoReadingsMustAgreeOneSettlesNothing(): void
+    {
+        $twin = Requests::twin();
+        $policy = [...(array) $twin['policy'], 'schools' => Schools::standard()->with(Question::WhenToRead, 'two_agree')->toArray()];
+        $day = BenchDay::of([...$twin, 'policy' => $policy])->until('port.first-of-two.read');
+        $first = $day->order->step('port.first-of-two.read');
+        self::assertSame(10, $day->order->workOf($first)->work->hands->unattendedMin);
+
+        $day->usual($first);
+        self::assertTrue($day->log->isDone($first));
+        self::assertSame(Advice::Wait, $day->log->oil('port')->advice?->advice);
+        self::assertRefused('bench.wrong_kind', 'poured', static fn (): BenchDay => $day->pour('port.first-of-two.read', 100));
+        $advised = static fn (string $reading, int $minutes): ?Advice => $day->wait($minutes)
+            ->read('port.reading.read', $reading)->log->oil('port')->advice?->advice;
+        $tooSoon = static fn (string $reading, int $minutes): \Closure => static fn (): ?Advice => $advised($reading, $minutes);
+        self::assertRefused('bench.not_yet', 'Wait 5 min more', $tooSoon('0.65', 5));
+        self::assertSame(Advice::Wait, $advised('0.50', 5), 'they do not agree');
+        self::assertRefused('bench.not_yet', 'Wait 1 min more', $tooSoon('0.52', 9));
+        self::assertSame(Advice::Ok, $advised('0.52', 1));
+        self::assertTrue($day->log->isDone($day->order->step('port.reading.read')));
     }
 
     /** A warm-up run, and then a reading of the old oil that would have settled the step. */

@@ -10,6 +10,7 @@ use FreshTack\Core\Fluid\Advice;
 use FreshTack\Core\Fluid\DipstickBand;
 use FreshTack\Core\Fluid\DipstickReading;
 use FreshTack\Core\Fluid\DipstickSpec;
+use FreshTack\Core\Fluid\EarlierReading;
 use FreshTack\Core\Fluid\LevelAdvice;
 use FreshTack\Core\Fluid\LevelAdvisor;
 use FreshTack\Core\Fluid\LevelQuestion;
@@ -69,6 +70,29 @@ final class LevelAdvisorTest extends TestCase
         $answer = (new LevelAdvisor())->advise(self::question('0.44', false, true, 30), new DipstickSpec(Volume::whole(250), DipstickBand::of('0.45', '0.55'), Volume::whole(200), Volume::whole(50)));
 
         self::assertSame([Advice::Ok, 'Only 15 ml are lacking, less than the smallest step of 50 ml.'], [$answer->advice, $answer->reason]);
+    }
+
+    /** @return iterable<string, array{string|null, int, string, Advice, int}> earlier reading, minutes ago, reading now */
+    public static function pairs(): iterable
+    {
+        yield 'the first of two' => [null, 0, '0.60', Advice::Wait, 10];
+        yield 'a minute too soon' => ['0.60', 9, '0.60', Advice::Wait, 1];
+        yield 'ten minutes apart, the same' => ['0.60', 10, '0.60', Advice::Ok, 0];
+        yield 'a hair less than a twentieth apart' => ['0.60', 10, '0.649', Advice::Ok, 0];
+        yield 'a twentieth apart, still rising' => ['0.60', 10, '0.65', Advice::Wait, 10];
+        yield 'a twentieth apart, falling' => ['0.65', 60, '0.60', Advice::Wait, 10];
+        yield 'both agree that oil is lacking' => ['0.30', 10, '0.30', Advice::Add, 200];
+        yield 'no oil is taken out on the first alone' => [null, 0, '1.10', Advice::Wait, 10];
+    }
+
+    #[DataProvider('pairs')]
+    public function testTwoReadingsTenMinutesApartMustAgree(?string $before, int $ago, string $now, Advice $expected, int $amount): void
+    {
+        $earlier = null === $before ? null : new EarlierReading(DipstickReading::of($before), Minutes::of($ago));
+        $question = new LevelQuestion(DipstickReading::of($now), false, true, Minutes::of(30), Minutes::of(30), true, $earlier);
+        $advice = (new LevelAdvisor())->advise($question, self::dipstick());
+
+        self::assertSame([$expected, $amount], [$advice->advice, Advice::Wait === $expected ? $advice->waitMin : $advice->amountMl]);
     }
 
     /** @return iterable<string, array{string}> */

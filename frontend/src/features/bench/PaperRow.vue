@@ -16,7 +16,7 @@ const props = defineProps<{
 const line = computed(() => props.line)
 const answers = computed(() => props.observations.filter((each) => each.question === props.current.step.entry))
 const others = computed(() => props.wrenches.filter((each) => !props.current.wrenches.includes(each)))
-const isLevel = computed(() => props.current.step.entry === 'level' || props.current.step.entry === 'first_level')
+const isLevel = computed(() => ['level', 'first_level', 'level_once'].includes(props.current.step.entry))
 const name = computed(() => `${props.current.operation.label}: ${props.current.step.text}`)
 </script>
 
@@ -74,10 +74,12 @@ const name = computed(() => `${props.current.operation.label}: ${props.current.s
         <template v-else-if="isLevel">
           <label>level <input v-model="line.reading" inputmode="decimal" /></label>
           <label>at <input v-model="line.time" placeholder="10:05" /></label>
-          <label>added ml <input v-model="line.added" inputmode="numeric" /></label>
-          <label>at <input v-model="line.addedTime" placeholder="10:05" /></label>
-          <label>then <input v-model="line.secondReading" inputmode="decimal" /></label>
-          <label>at <input v-model="line.secondTime" placeholder="10:05" /></label>
+          <template v-if="current.step.entry !== 'level_once'">
+            <label>added ml <input v-model="line.added" inputmode="numeric" /></label>
+            <label>at <input v-model="line.addedTime" placeholder="10:05" /></label>
+            <label>then <input v-model="line.secondReading" inputmode="decimal" /></label>
+            <label>at <input v-model="line.secondTime" placeholder="10:05" /></label>
+          </template>
         </template>
         <label v-if="current.timed && !isLevel">at <input v-model="line.time" placeholder="10:05" /></label>
         <label class="muted">could not, because <input v-model="line.notDone" class="why" /></label>

@@ -37,7 +37,7 @@ const engine = computed(
     @pour="(volume) => emit('send', 'poured', { volume })"
   />
   <LevelEntry
-    v-else-if="step.entry === 'level' || step.entry === 'first_level'"
+    v-else-if="['level', 'first_level', 'level_once'].includes(step.entry)"
     :bench="bench"
     :current="current"
     :sending="sending"

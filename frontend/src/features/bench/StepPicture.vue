@@ -13,7 +13,7 @@ const engine = computed(
   () => props.bench.document.engines.find((each) => each.position === props.current.operation.position) ?? null,
 )
 const level = computed(() =>
-  ['level', 'first_level'].includes(props.current.step.entry) ? (engine.value?.level ?? null) : null,
+  ['level', 'first_level', 'level_once'].includes(props.current.step.entry) ? (engine.value?.level ?? null) : null,
 )
 const hung = computed(() =>
   props.bench.document.engines.map((each) => ({

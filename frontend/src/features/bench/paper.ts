@@ -93,6 +93,7 @@ export function linesOf({ step, timed }: BenchStep, line: PaperLine, when: When)
         : [newEntry(step.id, 'count', { in: Number(line.wentIn), out: Number(line.cameOut) })]
     case 'level':
     case 'first_level':
+    case 'level_once':
       return levelEntries(line, (kind, value, time) => newEntry(step.id, kind, value, time))
     default:
       return line.observation === '' ? [] : [newEntry(step.id, 'observation', seen(step.entry, line))]
