@@ -161,6 +161,7 @@ final class HoleAndFlagTest extends ApiTestCase
             'people',
             'needs',
             'presenceEndMin',
+            'readTwice',
         ]);
         $without = static function (mixed $value) use (&$without, $added): mixed {
             return match (true) {
@@ -170,8 +171,8 @@ final class HoleAndFlagTest extends ApiTestCase
             };
         };
         $earlier = str_replace(
-            ['work-order/2', '"arrival_level"'],
-            ['work-order/1', '"tick"'],
+            ['work-order/2', '"arrival_level"', '"count":null,'],
+            ['work-order/1', '"tick"', ''],
             Json::encode($without(json_decode($document))),
         );
         $connection->executeStatement('UPDATE work_order SET document = ? WHERE number = ?', [$earlier, $number]);

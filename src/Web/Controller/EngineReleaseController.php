@@ -13,6 +13,7 @@ use FreshTack\Shop\Bench\BenchView;
 use FreshTack\Shop\Bench\ReleaseEngine;
 use FreshTack\Web\Http\Body;
 use FreshTack\Web\Http\EntryBatch;
+use FreshTack\Web\Http\Once;
 use FreshTack\Web\Security\SignedIn;
 use FreshTack\Web\View\BenchStateView;
 use Symfony\Bundle\SecurityBundle\Security;
@@ -24,6 +25,7 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 
 #[AsController]
+#[IsGranted('ROLE_STAFF')]
 final readonly class EngineReleaseController
 {
     public function __construct(private ReleaseEngine $engines, private Security $security)
@@ -33,6 +35,7 @@ final readonly class EngineReleaseController
     /** @throws ExpectedError */
     #[Route('/api/orders/{number<\d+>}/engines/{position}/release', name: 'engine_release', methods: ['POST'])]
     #[IsGranted('ROLE_TECHNICIAN')]
+    #[Once]
     public function release(int $number, Position $position, Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
         [$uuid, $said, $value] = Body::read($request, fn (Cursor $body): array => [
@@ -48,6 +51,7 @@ final readonly class EngineReleaseController
     /** @throws ExpectedError */
     #[Route('/api/orders/{number<\d+>}/engines/{position}/return', name: 'engine_return', methods: ['POST'])]
     #[IsGranted('ROLE_LEAD')]
+    #[Once]
     public function takeBack(int $number, Position $position, Request $request, #[CurrentUser] SignedIn $user): JsonResponse
     {
         [$uuid, $why] = Body::read($request, static fn (Cursor $body): array => [
