@@ -304,9 +304,16 @@ final class Mix
     private function checkIn(): array
     {
         // often those whose sheets have a hole, or a newer revision that waits
-        $boat = $this->chance(30)
-            ? ['3', '3', '5'][$this->random->getInt(0, 2)]
-            : $this->row('SELECT boat_id AS id FROM engine WHERE boat_id IS NOT NULL')['id'];
+        return $this->checkInOf(
+            $this->chance(30)
+                ? ['3', '3', '5'][$this->random->getInt(0, 2)]
+                : $this->row('SELECT boat_id AS id FROM engine WHERE boat_id IS NOT NULL')['id'],
+        );
+    }
+
+    /** @return array{string, string, string, array<mixed>} */
+    private function checkInOf(string $boat): array
+    {
         $draft = $this->seen('ines', "/api/boats/$boat/check-in")->at('draft')->raw();
         $engines = array_map(function (mixed $engine): array {
             $row = $this->database->fetchOne('SELECT MAX(tenths) FROM hour_reading WHERE engine_id = ?', [((array) $engine)['engineId']]);
@@ -340,10 +347,13 @@ final class Mix
         ];
     }
 
-    /** @return array{string, string, string, array<mixed>} */
+    /** @return array{string, string, string, array<mixed>} the boat whose sheet has a hole is checked in for it */
     private function fill(): array
     {
-        $number = $this->row("SELECT number FROM work_order WHERE boat_id = 5 AND status = 'draft'")['number'];
+        $number = $this->row("SELECT number FROM work_order WHERE boat_id = 5 AND status = 'draft'", ['number' => 'none'])['number'];
+        if ('none' === $number) {
+            return $this->checkInOf('5');
+        }
         $order = $this->seen('mora', "/api/orders/$number");
         $engine = $order->at('draft')->at('engines')->at(0)->at('engineId')->raw();
 
