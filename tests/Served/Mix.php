@@ -392,7 +392,11 @@ final class Mix
         return ['ada', 'POST', "/api/orders/$number/entries", ['entries' => [$steps[$place] ?? GoodDay::entry('none', 'tick')]]];
     }
 
-    /** @return array{string, string, string, array<mixed>} the oldest order that was begun, or one untouched: its cart, then all that is left of it */
+    /**
+     * The oldest order that was begun, or one untouched: its cart, then all that is left of it.
+     *
+     * @return array{string, string, string, array<mixed>}
+     */
     private function wholeJob(): array
     {
         $begun = $this->database->fetchOne("SELECT MIN(number) FROM work_order WHERE status = 'in_work' AND steps_done < steps");

@@ -556,7 +556,10 @@ final class BenchTest extends ApiTestCase
         self::assertContains('/steps/port.cowl-on.on', self::pointers($problem));
         self::assertSame([], array_filter(self::pointers($problem), static fn (string $at): bool => str_contains($at, 'starboard')));
 
-        $ofPort = array_values(array_filter($this->leftOf($bench, $number), static fn (array $entry): bool => \is_string($entry['stepId']) && str_starts_with($entry['stepId'], 'port.')));
+        $ofPort = array_values(array_filter(
+            $this->leftOf($bench, $number),
+            static fn (array $entry): bool => \is_string($entry['stepId']) && str_starts_with($entry['stepId'], 'port.'),
+        ));
         $this->enter($number, ...$ofPort);
         self::assertSame(200, $this->status);
         $let('port', ['unfit' => 'It sounds odd.']);

@@ -12,8 +12,12 @@ final readonly class BegunWork
      * @param string|null             $lastBy whose hands; null: nobody knows
      * @param bool                    $isOver whether it has ended
      */
-    public function __construct(public IssuedWork $work, public ?\DateTimeImmutable $lastAt, public ?string $lastBy, public bool $isOver = false)
-    {
+    public function __construct(
+        public IssuedWork $work,
+        public ?\DateTimeImmutable $lastAt,
+        public ?string $lastBy,
+        public bool $isOver = false,
+    ) {
     }
 
     public function ended(): self

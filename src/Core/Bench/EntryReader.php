@@ -84,7 +84,9 @@ final readonly class EntryReader
             $value->at('volume')->flaw('How much came out belongs to the look of the oil that was drained.');
         }
 
-        return EntryContent::observation($seen, $isOfOil && !$value->at('volume')->isNull() ? ValueReader::volume($value->at('volume')) : null);
+        $isMeasured = $isOfOil && !$value->at('volume')->isNull();
+
+        return EntryContent::observation($seen, $isMeasured ? ValueReader::volume($value->at('volume')) : null);
     }
 
     public static function release(Cursor $value): EngineRelease

@@ -73,12 +73,22 @@ final class InvalidEntry extends \DomainException implements ExpectedError
 
     public static function moreDrained(string $drained, string $takes): self
     {
-        return new self('bench.more_drained', \sprintf('%s came out, and the engine takes %s. Measure it again. If it is so, there was fuel or water in it, or too much oil: enter it as something that happened all the same.', $drained, $takes));
+        return new self('bench.more_drained', \sprintf(
+            '%s came out, and the engine takes %s. Measure it again. If it is so, there was fuel or water in it, or too much'
+            .' oil: enter it as something that happened all the same.',
+            $drained,
+            $takes,
+        ));
     }
 
     public static function otherCount(int $out, int $count): self
     {
-        return new self('bench.other_count', \sprintf('The sheet names %d of them, not %d. Count again, the hidden ones too. If this engine has another number, enter it as something that happened all the same.', $count, $out));
+        return new self('bench.other_count', \sprintf(
+            'The sheet names %d of them, not %d. Count again, the hidden ones too. If this engine has another number, enter it'
+            .' as something that happened all the same.',
+            $count,
+            $out,
+        ));
     }
 
     public static function timeGoesBack(): self

@@ -63,7 +63,10 @@ final readonly class NotYet
 
         return new self(
             Gate::Rested,
-            self::at($engine, \sprintf('The second of two readings counts ten minutes after the first. Wait %d min more.', max(1, $minutes))),
+            self::at($engine, \sprintf(
+                'The second of two readings counts ten minutes after the first. Wait %d min more.',
+                max(1, $minutes),
+            )),
             null,
             $until,
         );

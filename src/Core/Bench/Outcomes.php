@@ -90,8 +90,11 @@ final readonly class Outcomes
     public function leftOut(Position $position): array
     {
         $begun = array_filter($this->order->all, fn (IssuedWork $work): bool => $this->log->rig()->hasBegun($work));
-        $left = array_filter($this->tasks($position), static fn (TaskOutcome $each): bool => \in_array($each->outcome, [Outcome::Dropped, Outcome::NotDone], true)
-            && [] === array_filter($begun, static fn (IssuedWork $work): bool => $work->isOf($each->task)));
+        $left = array_filter(
+            $this->tasks($position),
+            static fn (TaskOutcome $each): bool => \in_array($each->outcome, [Outcome::Dropped, Outcome::NotDone], true)
+                && [] === array_filter($begun, static fn (IssuedWork $work): bool => $work->isOf($each->task)),
+        );
 
         return array_values(array_map(static fn (TaskOutcome $each): Task => $each->task->task, $left));
     }

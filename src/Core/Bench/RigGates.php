@@ -27,7 +27,9 @@ final readonly class RigGates
         $starts = \in_array(Effect::Started, $effects, true) || \in_array(Effect::Cranked, $effects, true);
 
         return ($starts ? $this->air() ?? $this->handsBeside($step->position) : null)
-            ?? ($makesSafe ? null : $this->whileOneRuns($work, $effects, $by) ?? $this->offGoesOn($work, $by) ?? $this->handsThere($work, $by));
+            ?? ($makesSafe ? null : $this->whileOneRuns($work, $effects, $by)
+                ?? $this->offGoesOn($work, $by)
+                ?? $this->handsThere($work, $by));
     }
 
     /** No fuel open or unproven, and no solvent in the air, anywhere on the rig. */

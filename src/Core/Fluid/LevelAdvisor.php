@@ -59,7 +59,12 @@ final readonly class LevelAdvisor
                 Advice::Wait,
                 $apart,
                 0,
-                \sprintf('It was %s and is %s now: the oil has not settled. Read again in %d min.', $earlier->reading->text(), $now->text(), $apart),
+                \sprintf(
+                    'It was %s and is %s now: the oil has not settled. Read again in %d min.',
+                    $earlier->reading->text(),
+                    $now->text(),
+                    $apart,
+                ),
             ),
             default => null,
         };

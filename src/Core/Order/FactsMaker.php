@@ -211,7 +211,18 @@ final readonly class FactsMaker
 
         return null === $span || null === $band || null === $most || null === $afterRun || null === $afterPour
             ? null
-            : new Level(new DipstickSpec($span, $band, $most, $this->request->policy->roundTo, Aim::from($this->request->policy->schools->answer(Question::TargetLevel)->code)), $afterRun, $afterPour, $this->request->policy->schools->is(Question::WhenToRead, 'two_agree'));
+            : new Level(
+                new DipstickSpec(
+                    $span,
+                    $band,
+                    $most,
+                    $this->request->policy->roundTo,
+                    Aim::from($this->request->policy->schools->answer(Question::TargetLevel)->code),
+                ),
+                $afterRun,
+                $afterPour,
+                $this->request->policy->schools->is(Question::WhenToRead, 'two_agree'),
+            );
     }
 
     public function arrivalAdvice(EngineRequest $engine): ?LevelAdvice

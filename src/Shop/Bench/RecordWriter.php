@@ -87,6 +87,7 @@ final readonly class RecordWriter
         $place = $engine->at('position')->enum(Position::class);
         $outcomes = $view->log->outcomes();
         $oil = $view->log->oil($position);
+        $hours = $engine->at('hours')->optionalString();
         $let = $view->log->rig()->release($place);
         $day = null === $let ? ($this->today)() : $this->today->of($let->at);
 
@@ -100,7 +101,7 @@ final readonly class RecordWriter
             'unfit' => !$release->isUnfit($place) ? null : ['why' => $release->unfit[$position], 'open' => $outcomes->unfit($place)],
             'released' => null === $let ? null : ['by' => $this->person($let->by), 'day' => $day->format('Y-m-d')],
             'tasks' => array_map(
-                fn (Cursor $task, TaskOutcome $outcome): array => $this->task($task, $engine->at('hours')->optionalString(), $outcome, $day),
+                static fn (Cursor $task, TaskOutcome $outcome): array => self::task($task, $hours, $outcome, $day),
                 $engine->at('tasks')->list(),
                 $outcomes->tasks($place),
             ),
@@ -127,7 +128,7 @@ final readonly class RecordWriter
      *
      * @throws InvalidQuantity
      */
-    private function task(Cursor $task, ?string $hours, TaskOutcome $outcome, \DateTimeImmutable $day): array
+    private static function task(Cursor $task, ?string $hours, TaskOutcome $outcome, \DateTimeImmutable $day): array
     {
         return [
             'task' => $task->at('task')->string(),

@@ -43,18 +43,18 @@ final readonly class ReleaseEngine
      */
     public function release(int $number, Position $position, string $uuid, EngineRelease $said, array $value, string $by): BenchView
     {
-        return $this->entered($number, $position, $by, 'engine.released', function (BenchView $view, BenchStep $step) use ($uuid, $said, $value, $by, $position): StoredEntry {
-            $released = $view->log->rig()->release($position);
-            if (null !== $released) {
-                throw Conflict::engineReleased($step->label);
-            }
+        $make = function (BenchView $view, BenchStep $step) use ($uuid, $said, $value, $by, $position): StoredEntry {
+            null === $view->log->rig()->release($position) || throw Conflict::engineReleased($step->label);
             $obstacles = (new ReleaseGate($view->plan, $view->log))->ofEngine($position, $said);
             if ([] !== $obstacles) {
                 throw NotReleasable::engine($step->label, $obstacles);
             }
+            $entry = new Entry($uuid, $step->id, EntryContent::released($said), null, $by, $this->clock->now());
 
-            return new StoredEntry(new Entry($uuid, $step->id, EntryContent::released($said), null, $by, $this->clock->now()), $value, 0, null);
-        });
+            return new StoredEntry($entry, $value, 0, null);
+        };
+
+        return $this->entered($number, $position, $by, 'engine.released', $make);
     }
 
     /**
@@ -65,7 +65,7 @@ final readonly class ReleaseEngine
      */
     public function takeBack(int $number, Position $position, string $uuid, string $why, string $by): BenchView
     {
-        return $this->entered($number, $position, $by, 'engine.back', function (BenchView $view, BenchStep $step) use ($uuid, $why, $by, $position): StoredEntry {
+        $make = function (BenchView $view, BenchStep $step) use ($uuid, $why, $by, $position): StoredEntry {
             $released = $view->log->rig()->release($position) ?? throw Conflict::engineNotReleased($step->label);
             $taking = new Entry(
                 $uuid,
@@ -78,7 +78,9 @@ final readonly class ReleaseEngine
             );
 
             return new StoredEntry($taking, [], 0, null);
-        });
+        };
+
+        return $this->entered($number, $position, $by, 'engine.back', $make);
     }
 
     /**

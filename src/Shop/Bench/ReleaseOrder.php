@@ -88,11 +88,12 @@ final readonly class ReleaseOrder
         foreach ($view->file->draft->engines as $drafted) {
             $position = $boat->engine($drafted->engineId)->position ?? null;
             $let = $view->log->rig()->release($position);
+            $day = null === $let ? ($this->today)() : $this->today->of($let->at);
             $history = $this->logs->of($drafted->engineId);
             $total = null === $drafted->hours ? null : EngineHours::of($drafted->hours)->shiftedBy($history->hours->latest()->offsetTenths ?? 0);
             foreach ($this->done($view, $position) as $task) {
                 $action = $task->action ?? ($this->scheduled)($drafted->plate(), $task->task);
-                $done = new TaskDone($task->task, $action, null === $let ? ($this->today)() : $this->today->of($let->at), $total, 'order '.$view->file->number);
+                $done = new TaskDone($task->task, $action, $day, $total, 'order '.$view->file->number);
                 $this->logs->addDone($drafted->engineId, $done, $by);
             }
         }

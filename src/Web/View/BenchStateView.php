@@ -65,7 +65,7 @@ final readonly class BenchStateView
             'pools' => array_map(static fn (PulledOil $oil): array => self::pool($oil, $view->log), $view->plan->oils),
             'stoppedBy' => null === $stop ? null : self::stop($stop),
             'parked' => null === $view->log->parked() ? null : self::parked($view->log->parked()),
-            'released' => array_map(self::released(...), array_keys($view->log->rig()->released), array_values($view->log->rig()->released)),
+            'released' => self::released($view->log->rig()->released),
         ];
     }
 
@@ -135,15 +135,19 @@ final readonly class BenchStateView
         ];
     }
 
-    /** @return array<string, mixed> */
-    private static function released(string $position, Entry $entry): array
+    /**
+     * @param array<string, Entry> $released by position
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function released(array $released): array
     {
-        return [
+        return array_map(static fn (string $position, Entry $entry): array => [
             'position' => $position,
             'by' => $entry->by,
             'at' => $entry->at->format(\DATE_ATOM),
             'unfit' => $entry->content->release?->unfit,
-        ];
+        ], array_keys($released), array_values($released));
     }
 
     /** @return array<string, mixed> */

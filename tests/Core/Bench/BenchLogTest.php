@@ -345,7 +345,8 @@ final class BenchLogTest extends TestCase
             $enter = static fn (): BenchDay => (clone $day)->enter('single.lower-unit-on.count', EntryContent::count($in, $out));
             self::assertRefused($key, (string) $named, $enter);
         }
-        self::assertNotNull($day->enter('single.lower-unit-on.count', EntryContent::count($named, $named))->log->answer('single.lower-unit-on.count'));
+        $day->enter('single.lower-unit-on.count', EntryContent::count($named, $named));
+        self::assertNotNull($day->log->answer('single.lower-unit-on.count'));
     }
 
     public function testRagsThatDoNotAddUpAreLookedForBeforeTheCowl(): void

@@ -84,7 +84,10 @@ final class OutcomesTest extends TestCase
             static fn (BenchStep $step): bool => true === $day->log->answer($step->id)?->needless,
         );
 
-        $works = array_unique(array_map(static fn (BenchStep $step): string => $day->order->workOf($step)->work->id->text, array_values($needless)));
+        $works = array_unique(array_map(
+            static fn (BenchStep $step): string => $day->order->workOf($step)->work->id->text,
+            array_values($needless),
+        ));
         self::assertSame(['single.tilt-up-2', 'single.lower-2'], array_values($works));
         self::assertSame('dropped', self::outcomes($day->until(), Position::Single)['oil_filter']);
         self::assertSame([], $day->log->outcomes()->unfit(Position::Single));
@@ -98,9 +101,6 @@ final class OutcomesTest extends TestCase
             'kind',
         )));
         self::assertSame(['step', 'unfit'], $kinds(Position::Port));
-        while ('starboard' !== ($next = $day->openSteps()[0])->position?->value || 'port' === ($day->openSteps()[1]->position->value ?? '')) {
-            $day->usual($next);
-        }
         foreach (array_filter($day->openSteps(), static fn (BenchStep $step): bool => Position::Port === $step->position) as $step) {
             $day->usual($step);
         }
@@ -128,7 +128,9 @@ final class OutcomesTest extends TestCase
     {
         $day = BenchDay::ofTwin()->until('port.close-valve.close')
             ->couldNot('port.close-valve.close', 'thread stripped')
-            ->enter('port.close-valve.close', EntryContent::released(new EngineRelease('Drain can\'t be closed.', ['volume.port' => 'Empty.'])));
+            ->enter('port.close-valve.close', EntryContent::released(
+                new EngineRelease('Drain can\'t be closed.', ['volume.port' => 'Empty.']),
+            ));
         $release = (new Release('', [], ['port' => 'Something nicer.']))->including($day->log->rig()->released);
 
         self::assertSame(['port' => 'Drain can\'t be closed.'], $release->unfit);
