@@ -16,6 +16,8 @@ final readonly class IssuedOrder
     private array $byId;
     /** @var array<string, IssuedWork> by the id of a step */
     private array $works;
+    /** @var array<string, IssuedWork> by its own id */
+    private array $named;
     /** @var array<string, true> */
     private array $first;
     /** @var array<string, true> */
@@ -31,7 +33,7 @@ final readonly class IssuedOrder
      * @param list<IssuedWork>        $all
      * @param list<IssuedEngine>      $hung
      * @param list<PulledOil>         $oils
-     * @param list<IssuedPart>        $parts    that are fitted; not those that lie at hand in case they are needed
+     * @param list<IssuedPart>        $parts    that are fitted, and those that lie at hand in case they are needed
      * @param \DateTimeImmutable|null $issuedAt null: nobody says, as where an order is only tried
      */
     public function __construct(
@@ -39,15 +41,16 @@ final readonly class IssuedOrder
         public array $all,
         private array $hung,
         public array $oils,
-        private array $parts = [],
+        public array $parts = [],
         public ?\DateTimeImmutable $issuedAt = null,
     ) {
         $positions = array_map(static fn (IssuedEngine $engine): string => $engine->position->value, $hung);
         $this->engines = array_combine($positions, array_column($hung, 'label'));
         $this->capacityMl = array_filter(array_combine($positions, array_column($hung, 'capacityMl')), \is_int(...));
         $this->firstPourMl = array_filter(array_combine($positions, array_column($hung, 'firstPourMl')), \is_int(...));
-        $byId = $works = [];
+        $byId = $works = $named = [];
         foreach ($all as $work) {
+            $named[$work->work->id->text] = $work;
             foreach ($work->steps as $step) {
                 $byId[$step->id] = $step;
                 $works[$step->id] = $work;
@@ -56,6 +59,7 @@ final readonly class IssuedOrder
         $this->steps = array_values($byId);
         $this->byId = $byId;
         $this->works = $works;
+        $this->named = $named;
         $this->first = self::ofRig($all);
         $this->last = self::ofRig(array_reverse($all));
     }
@@ -76,6 +80,12 @@ final readonly class IssuedOrder
     public function step(string $id): BenchStep
     {
         return $this->byId[$id] ?? throw InvalidEntry::unknownStep($id);
+    }
+
+    /** @return IssuedWork|null null: the order has no such operation */
+    public function work(string $id): ?IssuedWork
+    {
+        return $this->named[$id] ?? null;
     }
 
     public function workOf(BenchStep $step): IssuedWork

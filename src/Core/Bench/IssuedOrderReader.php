@@ -48,14 +48,11 @@ final readonly class IssuedOrderReader
         }
         $works = array_map(static fn (Cursor $operation): IssuedWork => self::work($operation, $levels), $cursor->at('operations')->list());
         $oils = array_map(static fn (Cursor $oil): PulledOil => self::oil($oil, $labels), $cursor->at('oil')->list());
-        $parts = array_map(self::part(...), array_filter(
-            $cursor->at('parts')->list(),
-            static fn (Cursor $part): bool => $part->at('atHand')->isNull() || !$part->at('atHand')->bool(),
-        ));
+        $parts = array_map(self::part(...), $cursor->at('parts')->list());
         $shared = !$cursor->at('sharedLockout')->isNull() && $cursor->at('sharedLockout')->bool();
         $cursor->flaws->throwIfAny();
 
-        return new IssuedOrder(new Rig(array_column($hung, 'position'), $shared), $works, $hung, $oils, array_values($parts), $issuedAt);
+        return new IssuedOrder(new Rig(array_column($hung, 'position'), $shared), $works, $hung, $oils, $parts, $issuedAt);
     }
 
     private static function engine(Cursor $engine): IssuedEngine
@@ -75,6 +72,7 @@ final readonly class IssuedOrderReader
             $part->at('number')->string(),
             $part->at('positions')->strings(),
             WorkId::read($part->at('firstUse')->string()),
+            !$part->at('atHand')->isNull() && $part->at('atHand')->bool(),
         );
     }
 

@@ -72,14 +72,12 @@ final readonly class Outcomes
      */
     public function isFitted(Position $position, string $firstUse): bool
     {
-        $id = WorkId::read($firstUse)?->at($position)->text;
-        foreach ($this->order->all as $work) {
-            if ($id === $work->work->id->text) {
-                return [] === array_filter(
-                    $work->ending,
-                    fn (BenchStep $step): bool => true !== $this->log->answer($step->id)?->kind->isWork(),
-                );
-            }
+        $work = $this->order->work(WorkId::read($firstUse)?->at($position)->text ?? '');
+        if (null !== $work) {
+            return [] === array_filter(
+                $work->ending,
+                fn (BenchStep $step): bool => true !== $this->log->answer($step->id)?->kind->isWork(),
+            );
         }
 
         // another engine needs it first, in an operation that this one does not have: fitted if all of its tasks were done
@@ -97,6 +95,26 @@ final readonly class Outcomes
         );
 
         return array_values(array_map(static fn (TaskOutcome $each): Task => $each->task->task, $left));
+    }
+
+    /**
+     * What goes back to the shelf: parts that no operation fitted, and those that were laid out, if they were not needed.
+     *
+     * @return list<array{IssuedPart, Position}>
+     */
+    public function goesBack(): array
+    {
+        $back = [];
+        foreach ($this->order->parts as $part) {
+            foreach ($this->order->rig->positions as $position) {
+                $isFor = \in_array($this->order->engines[$position->value] ?? '', $part->engines, true);
+                if ($isFor && ($part->isLaidOut || !$this->isFitted($position, $part->firstUse->text ?? ''))) {
+                    $back[] = [$part, $position];
+                }
+            }
+        }
+
+        return $back;
     }
 
     /** @return list<string> what keeps even an engine from leaving that is not fit to run */

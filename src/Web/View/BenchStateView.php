@@ -8,6 +8,7 @@ use FreshTack\Core\Bench\BenchLog;
 use FreshTack\Core\Bench\BenchStep;
 use FreshTack\Core\Bench\EngineOilLog;
 use FreshTack\Core\Bench\Entry;
+use FreshTack\Core\Bench\IssuedPart;
 use FreshTack\Core\Bench\LogClock;
 use FreshTack\Core\Bench\NotYet;
 use FreshTack\Core\Bench\Objections;
@@ -16,6 +17,7 @@ use FreshTack\Core\Bench\Stop;
 use FreshTack\Core\Bench\Timer;
 use FreshTack\Core\Bench\Timers;
 use FreshTack\Core\Finding\Observation;
+use FreshTack\Core\Plan\Position;
 use FreshTack\Shop\Bench\BenchView;
 
 /** What the bench needs beside the frozen order: the log so far, and what follows from it. */
@@ -66,6 +68,7 @@ final readonly class BenchStateView
             'stoppedBy' => null === $stop ? null : self::stop($stop),
             'parked' => null === $view->log->parked() ? null : self::parked($view->log->parked()),
             'released' => self::released($view->log->rig()->released),
+            'goesBack' => self::goesBack($view->log->outcomes()->goesBack()),
         ];
     }
 
@@ -133,6 +136,20 @@ final readonly class BenchStateView
             'why' => $entry->content->why(),
             'until' => $entry->content->until?->format(\DATE_ATOM),
         ];
+    }
+
+    /**
+     * @param list<array{IssuedPart, Position}> $back
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function goesBack(array $back): array
+    {
+        return array_map(static fn (array $each): array => [
+            'number' => $each[0]->number,
+            'position' => $each[1]->value,
+            'laidOut' => $each[0]->isLaidOut,
+        ], $back);
     }
 
     /**

@@ -60,6 +60,11 @@ final class OutcomesTest extends TestCase
         )->until();
 
         self::assertFalse($day->log->outcomes()->isFitted(Position::Port, 'port.filter-on'));
+        $back = array_map(
+            static fn (array $each): array => [$each[0]->number, $each[1]],
+            array_values(array_filter($day->log->outcomes()->goesBack(), static fn (array $each): bool => !$each[0]->isLaidOut)),
+        );
+        self::assertSame([['QV-50318', Position::Port]], $back, 'its filter goes back to the shelf');
         self::assertTrue(
             $day->log->outcomes()->isFitted(Position::Starboard, 'port.filter-on'),
             'the same operation of the engine beside it',

@@ -9,6 +9,7 @@ import { useSession } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { litresText } from '@/shared/units'
 import EngineReleases from './EngineReleases.vue'
+import GoesBack from './GoesBack.vue'
 import OilLeftEntry from './OilLeftEntry.vue'
 import type { OilLeft } from './oilLeft'
 import { useBench } from './useBench'
@@ -105,6 +106,7 @@ function engine(position: string) {
       </tbody>
     </table>
     <EngineReleases v-if="bench.document.engines.length > 1" :bench="bench" :steps="steps" />
+    <GoesBack v-if="open.length === 0" :bench="bench" />
     <OilLeftEntry v-model="left" :pools="bench.pools" />
     <label class="remark">
       Remark for the record
