@@ -23,7 +23,11 @@ export const tablet = { width: 1024, height: 768 }
 
 export async function openSheet(page: Page, find: string, sheet: string): Promise<void> {
   await page.getByRole('link', { name: 'Book', exact: true }).click()
+  const heading = page.getByRole('heading', { level: 2, name: /^Sheets \d/ })
+  const all = (await heading.textContent()) ?? ''
   await page.getByRole('searchbox', { name: 'Find a sheet' }).fill(find)
+  // rows move up as others are left out: what is pressed meanwhile is not there any more
+  await expect(heading).not.toHaveText(all)
   await page.getByRole('link', { name: sheet, exact: true }).last().click()
   await expect(page).toHaveURL(/\/book\/sheets\//)
   await expect(page.getByRole('navigation', { name: 'Sections of the sheet' })).toBeVisible()
