@@ -7,6 +7,7 @@ import { usePress } from '@/shared/api/usePress'
 import { useSession, useShop } from '@/shared/session'
 import { momentText } from '@/shared/units'
 import { uuid7 } from '@/shared/uuid'
+import ObstacleList, { obstaclesOf } from './ObstacleList.vue'
 import type { BenchStep } from './useBench'
 
 /** Engines of a rig are let go one by one, as each is ready; the order ends with the last and with the rig. */
@@ -71,14 +72,7 @@ const takeBack = usePress({
   onSuccess: done,
 })
 const problem = computed(() => asProblem(release.error.value ?? takeBack.error.value))
-const obstacles = computed(() =>
-  (problem.value?.details.errors ?? []).map((each) => ({
-    detail: each.detail,
-    stepId: /^\/steps\/(.+)$/.exec(each.pointer)?.[1] ?? null,
-    deviation: /^\/explained\/(.+)$/.exec(each.pointer)?.[1] ?? null,
-    isUnfit: each.pointer.startsWith('/unfit/'),
-  })),
-)
+const obstacles = computed(() => obstaclesOf(problem.value))
 </script>
 
 <template>
@@ -124,19 +118,9 @@ const obstacles = computed(() =>
     </form>
     <div v-if="problem && !release.isPending.value" class="band stop" role="alert">
       <strong>{{ problem.message }}</strong>
-      <ul>
-        <li v-for="obstacle in obstacles" :key="obstacle.detail">
-          {{ obstacle.detail }}
-          <RouterLink v-if="obstacle.stepId" :to="`/orders/${number}/bench?step=${obstacle.stepId}`"
-            >go there</RouterLink
-          >
-          <label v-if="obstacle.deviation !== null"
-            >Why, for the record
-            <el-input v-model="explained[obstacle.deviation]" :maxlength="500" />
-          </label>
-        </li>
-      </ul>
-      <label v-if="mayLead && refused !== null && obstacles.some((each) => each.isUnfit || each.stepId)"
+      <ObstacleList v-model:explained="explained" :number="number" :obstacles="obstacles" />
+      <label
+        v-if="mayLead && refused !== null && obstacles.some((each) => each.position !== null || each.stepId !== null)"
         >It can’t be made whole and leaves as <strong>not fit to run</strong>, tagged, because
         <el-input v-model="unfit" :maxlength="500" />
       </label>

@@ -10,6 +10,7 @@ import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { litresText } from '@/shared/units'
 import EngineReleases from './EngineReleases.vue'
 import GoesBack from './GoesBack.vue'
+import ObstacleList, { obstaclesOf } from './ObstacleList.vue'
 import OilLeftEntry from './OilLeftEntry.vue'
 import type { OilLeft } from './oilLeft'
 import { useBench } from './useBench'
@@ -50,21 +51,11 @@ const release = usePress({
     await router.push(`/orders/${number}/record`)
   },
 })
-const obstacles = computed(() =>
-  (asProblem(release.error.value)?.details.errors ?? []).map((each) => ({
-    ...each,
-    stepId: after(each.pointer, '/steps/'),
-    deviation: after(each.pointer, '/explained/'),
-    position: after(each.pointer, '/unfit/'),
-  })),
-)
+const obstacles = computed(() => obstaclesOf(asProblem(release.error.value)))
 /** Engines that are not whole: a lead may let them go as not fit to run. */
 const notWhole = computed(() => [
   ...new Set([...obstacles.value.flatMap((each) => each.position ?? []), ...Object.keys(unfit.value)]),
 ])
-function after(pointer: string, prefix: string): string | null {
-  return pointer.startsWith(prefix) ? pointer.slice(prefix.length) : null
-}
 function engine(position: string) {
   return bench.value?.document.engines.find((each) => each.position === position) ?? null
 }
@@ -120,18 +111,7 @@ function engine(position: string) {
     </label>
     <div v-if="release.error.value" class="band stop" role="alert">
       <strong>{{ asProblem(release.error.value)?.message ?? 'Something broke.' }}</strong>
-      <ul>
-        <li v-for="obstacle in obstacles" :key="obstacle.detail">
-          {{ obstacle.detail }}
-          <RouterLink v-if="obstacle.stepId" :to="`/orders/${number}/bench?step=${obstacle.stepId}`"
-            >go there</RouterLink
-          >
-          <label v-if="obstacle.deviation !== null"
-            >Why, for the record
-            <el-input v-model="explained[obstacle.deviation]" :maxlength="500" />
-          </label>
-        </li>
-      </ul>
+      <ObstacleList v-model:explained="explained" :number="number" :obstacles="obstacles" />
     </div>
     <fieldset v-for="position in mayLead ? notWhole : []" :key="position" class="unfit">
       <legend>{{ engine(position)?.label }} can’t be made whole now?</legend>
