@@ -41,7 +41,7 @@ final readonly class Entry
     {
         return $this->stepId === $other->stepId
             && $this->corrects === $other->corrects
-            && serialize($this->told->withNeedless([])) === serialize($other->told->withNeedless([]))
+            && serialize($this->told->withNeedless(null)) === serialize($other->told->withNeedless(null))
             && serialize($this->content->asSent()) === serialize($other->content->asSent());
     }
 
@@ -73,8 +73,7 @@ final readonly class Entry
         return new self($this->uuid, $this->stepId, $this->content, null, $corrected->by, $corrected->at, $told);
     }
 
-    /** @param list<string> $needless ids of the operations that nothing needs without the task that is left out */
-    public function withNeedless(array $needless): self
+    public function withNeedless(Needless $needless): self
     {
         $told = $this->told->withNeedless($needless);
 

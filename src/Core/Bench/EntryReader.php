@@ -16,6 +16,7 @@ use FreshTack\Core\SpecBook\ValueReader;
 /** Reads what was entered at a step; flaws are noted at the field. */
 final readonly class EntryReader
 {
+    private const SAY_WHY = 'Say why: it stands in the record.';
     private const KEPT = 'Y-m-d\TH:i:sp';
 
     public static function content(EntryKind $kind, Cursor $value): ?EntryContent
@@ -42,7 +43,10 @@ final readonly class EntryReader
         $isTrue = static fn (string $key): bool => !$told->at($key)->isNull() && $told->at($key)->bool();
         $doneAt = $told->at('doneAt')->isNull() ? null : self::instant($told->at('doneAt'));
 
-        $needless = $told->at('needless')->isNull() ? [] : $told->at('needless')->strings();
+        $needless = $told->at('needless')->isNull() ? null : new Needless(
+            $told->at('needless')->at('works')->strings(),
+            $told->at('needless')->at('without')->strings(),
+        );
 
         return new Told($doneAt, $isTrue('fromPaper'), $isTrue('happened'), trim($told->at('why')->optionalString(300) ?? ''), $needless);
     }
@@ -55,9 +59,9 @@ final readonly class EntryReader
             'fromPaper' => $told->fromPaper,
             'happened' => $told->happened,
             'why' => $told->why,
-            'needless' => $told->needless,
+            'needless' => null === $told->needless ? null : (array) $told->needless,
         ];
-        $kept = array_filter($all, static fn (string|bool|array|null $each): bool => !\in_array($each, [null, false, '', []], true));
+        $kept = array_filter($all, static fn (string|bool|array|null $each): bool => !\in_array($each, [null, false, ''], true));
 
         return [] === $kept ? [] : ['told' => $kept];
     }
@@ -93,19 +97,30 @@ final readonly class EntryReader
     {
         $unfit = $value->at('unfit')->optionalString(500);
         if (null !== $unfit && '' === trim($unfit)) {
-            $value->at('unfit')->flaw('Say why: it stands in the record.');
-        }
-        $explained = [];
-        foreach ($value->at('explained')->isNull() ? [] : $value->at('explained')->list(0, 40) as $each) {
-            $each->knowsOnly('deviation', 'words');
-            $words = trim($each->at('words')->string(500));
-            if ('' === $words) {
-                $each->at('words')->flaw('Say why: it stands in the record.');
-            }
-            $explained[$each->at('deviation')->string(80)] = $words;
+            $value->at('unfit')->flaw(self::SAY_WHY);
         }
 
-        return new EngineRelease($unfit, $explained);
+        return new EngineRelease($unfit, self::said($value->at('explained'), 'deviation', 'words'));
+    }
+
+    /**
+     * Words that stand in a record, by what they are about.
+     *
+     * @return array<string, string>
+     */
+    public static function said(Cursor $list, string $about, string $words): array
+    {
+        $said = [];
+        foreach ($list->isNull() ? [] : $list->list(0, 40) as $each) {
+            $each->knowsOnly($about, $words);
+            $text = trim($each->at($words)->string(500));
+            if ('' === $text) {
+                $each->at($words)->flaw(self::SAY_WHY);
+            }
+            $said[$each->at($about)->string(80)] = $text;
+        }
+
+        return $said;
     }
 
     private static function volume(EntryKind $kind, Cursor $at): ?EntryContent

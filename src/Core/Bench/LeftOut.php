@@ -68,20 +68,40 @@ final readonly class LeftOut
      * What only the task needed falls away with it, as far as it has not begun; and then the turns and lockouts between
      * which nothing is left.
      *
-     * @param array<string, EntryContent> $answers  by step
-     * @param list<string>                $needless ids of operations
+     * @param array<string, EntryContent> $answers by step
      *
      * @return array<string, EntryContent>
      */
-    private function withNeedless(array $answers, array $needless, BenchStep $step): array
+    private function withNeedless(array $answers, ?Needless $needless, BenchStep $step): array
     {
-        $works = array_filter($this->order->all, fn (IssuedWork $work): bool => \in_array($work->work->id->text, $needless, true)
+        $ids = null === $needless || !$this->areLeftOut($needless->without, $answers) ? [] : $needless->works;
+        $works = array_filter($this->order->all, fn (IssuedWork $work): bool => \in_array($work->work->id->text, $ids, true)
             && !$this->rig->hasBegun($work) && !$this->rig->isMadeWholeBy($work));
         $answers += self::needless($works);
 
         return null === $step->position
             ? $answers
             : $answers + self::needless(IdleModes::of($this->order, $this->rig, $answers, $step->position));
+    }
+
+    /**
+     * What was left out with it may be done after all, once a correction says so.
+     *
+     * @param list<string>                $tasks
+     * @param array<string, EntryContent> $answers by step
+     */
+    private function areLeftOut(array $tasks, array $answers): bool
+    {
+        foreach ($this->order->all as $work) {
+            $isMeant = null !== $work->task && \in_array($work->work->position?->value.'.'.$work->task->value, $tasks, true);
+            foreach ($isMeant ? $work->steps : [] as $step) {
+                if (true !== ($answers[$step->id] ?? null)?->isOfTask()) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
     }
 
     /**

@@ -12,14 +12,14 @@ final readonly class Told
      * @param bool                    $fromPaper copied from the printed sheet: its moment says nothing of when it was done
      * @param bool                    $happened  it was not to happen like this, and it did
      * @param string                  $why       of a correction: why the other entry is wrong
-     * @param list<string>            $needless  of a task that is left out: ids of the operations that nothing needs without it
+     * @param Needless|null           $needless  of a task that is left out: what nothing needs without it; null: nothing falls away
      */
     public function __construct(
         public ?\DateTimeImmutable $doneAt = null,
         public bool $fromPaper = false,
         public bool $happened = false,
         public string $why = '',
-        public array $needless = [],
+        public ?Needless $needless = null,
     ) {
     }
 
@@ -28,8 +28,7 @@ final readonly class Told
         return new self($at, $this->fromPaper, $this->happened, $this->why, $this->needless);
     }
 
-    /** @param list<string> $needless */
-    public function withNeedless(array $needless): self
+    public function withNeedless(?Needless $needless): self
     {
         return new self($this->doneAt, $this->fromPaper, $this->happened, $this->why, $needless);
     }

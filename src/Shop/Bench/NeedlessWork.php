@@ -7,6 +7,7 @@ namespace FreshTack\Shop\Bench;
 use FreshTack\Core\Bench\BenchLog;
 use FreshTack\Core\Bench\IssuedOrder;
 use FreshTack\Core\Bench\IssuedWork;
+use FreshTack\Core\Bench\Needless;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Order\EngineRequest;
 use FreshTack\Core\Order\OrderBuilder;
@@ -30,24 +31,27 @@ final readonly class NeedlessWork
      *
      * @param BenchLog $log with the task left out
      *
-     * @return list<string> ids of operations; none if the order can't be made without the task
+     * @return Needless|null null: nothing, or the order can't be made without the task
      *
      * @throws NotFound
      */
-    public function in(int $number, IssuedOrder $issued, BenchLog $log): array
+    public function in(int $number, IssuedOrder $issued, BenchLog $log): ?Needless
     {
-        $leftOut = [];
+        $leftOut = $without = [];
         foreach ($issued->rig->positions as $position) {
             $leftOut[$position->value] = $log->outcomes()->leftOut($position);
+            foreach ($leftOut[$position->value] as $task) {
+                $without[] = $position->value.'.'.$task->value;
+            }
         }
-        $request = [] === array_merge(...array_values($leftOut)) ? null : $this->orders->request($number);
+        $request = [] === $without ? null : $this->orders->request($number);
         if (null === $request) {
-            return [];
+            return null;
         }
         try {
             $order = $this->builder->build(self::without(OrderRequestReader::read($request), $leftOut));
         } catch (ExpectedError) {
-            return [];
+            return null;
         }
         $needed = array_fill_keys(array_map(static fn (OrderedOperation $each): string => $each->id(), $order->operations), true);
         $ofVisit = array_filter(
@@ -56,7 +60,9 @@ final readonly class NeedlessWork
         );
         $ids = array_map(static fn (IssuedWork $work): string => $work->work->id->text, $ofVisit);
 
-        return array_values(array_filter($ids, static fn (string $id): bool => !isset($needed[$id])));
+        $works = array_values(array_filter($ids, static fn (string $id): bool => !isset($needed[$id])));
+
+        return [] === $works ? null : new Needless($works, $without);
     }
 
     /** @param array<string, list<Task>> $leftOut by position */

@@ -91,8 +91,8 @@ final readonly class RecordEntries
         $stops = \count($log->stops());
         try {
             $after = self::after($log, $entry, $view);
-            $needless = $entry->content->isOfTask() ? $this->needless->in($number, $view->plan, $after) : [];
-            if ([] !== $needless) {
+            $needless = $entry->content->isOfTask() ? $this->needless->in($number, $view->plan, $after) : null;
+            if (null !== $needless) {
                 $entry = $entry->withNeedless($needless);
                 $after = self::after($log, $entry, $view);
             }

@@ -20,6 +20,8 @@ use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\NotReleasable;
 use FreshTack\Shop\Order\Orders;
+use FreshTack\Shop\Seal\SealBroken;
+use FreshTack\Shop\Seal\Seals;
 use FreshTack\Shop\Unit;
 use Psr\Clock\ClockInterface;
 
@@ -29,6 +31,7 @@ final readonly class ReleaseEngine
     public function __construct(
         private Orders $orders,
         private OpenBench $open,
+        private Seals $seals,
         private AuditLog $audit,
         private Unit $unit,
         private ClockInterface $clock,
@@ -39,7 +42,7 @@ final readonly class ReleaseEngine
      * @param string       $uuid  of the entry that it becomes
      * @param array<mixed> $value as sent
      *
-     * @throws NotFound|Conflict|NotReleasable|InvalidDocument if it is not at the bench, let go already, or a gate is not met
+     * @throws NotFound|Conflict|NotReleasable|SealBroken|InvalidDocument if it is not at the bench, let go already, or a gate is not met
      */
     public function release(int $number, Position $position, string $uuid, EngineRelease $said, array $value, string $by): BenchView
     {
@@ -61,7 +64,7 @@ final readonly class ReleaseEngine
      * @param string $uuid of the entry that it becomes
      * @param string $why  it is not to go yet
      *
-     * @throws NotFound|Conflict|NotReleasable|InvalidDocument if it is not at the bench, or was not let go
+     * @throws NotFound|Conflict|NotReleasable|SealBroken|InvalidDocument if it is not at the bench, or was not let go
      */
     public function takeBack(int $number, Position $position, string $uuid, string $why, string $by): BenchView
     {
@@ -86,7 +89,7 @@ final readonly class ReleaseEngine
     /**
      * @param \Closure(BenchView, BenchStep): StoredEntry $make at the last step of the engine
      *
-     * @throws NotFound|Conflict|NotReleasable|InvalidDocument
+     * @throws NotFound|Conflict|NotReleasable|SealBroken|InvalidDocument
      */
     private function entered(int $number, Position $position, string $by, string $what, \Closure $make): BenchView
     {
@@ -97,6 +100,8 @@ final readonly class ReleaseEngine
             if (!$view->file->status->isAtBench()) {
                 throw Conflict::wrongStatus($number, $view->file->status->value, 'released');
             }
+            $flaw = $this->seals->flawOfOrder($number);
+            null === $flaw || throw SealBroken::ofOrder($number, $flaw);
             $stored = $make($view, $last);
             $log = self::after($view, $stored->entry);
             $this->orders->addEntry($number, $stored);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Web\Controller;
 
+use FreshTack\Core\Bench\EntryReader;
 use FreshTack\Core\Bench\OilLeft;
 use FreshTack\Core\Bench\Release;
 use FreshTack\Core\ExpectedError;
@@ -46,7 +47,7 @@ final readonly class ReleaseController
 
     private function said(Cursor $body): Release
     {
-        $unfit = self::words($body->at('unfit'), 'position', 'why');
+        $unfit = EntryReader::said($body->at('unfit'), 'position', 'why');
         if ([] !== $unfit && !$this->security->isGranted('ROLE_LEAD')) {
             $body->at('unfit')->flaw('An engine that is not fit to run is let go by a lead or a manager.');
         }
@@ -54,26 +55,10 @@ final readonly class ReleaseController
 
         return new Release(
             $body->at('remark')->optionalString(1000) ?? '',
-            self::words($body->at('explained'), 'deviation', 'words'),
+            EntryReader::said($body->at('explained'), 'deviation', 'words'),
             $unfit,
             array_values($left),
         );
-    }
-
-    /** @return array<string, string> */
-    private static function words(Cursor $list, string $key, string $value): array
-    {
-        $words = [];
-        foreach ($list->isNull() ? [] : $list->list(0, 40) as $each) {
-            $each->knowsOnly($key, $value);
-            $text = $each->at($value)->string(500);
-            if ('' === trim($text)) {
-                $each->at($value)->flaw('Say why: it stands in the record.');
-            }
-            $words[$each->at($key)->string(80)] = $text;
-        }
-
-        return $words;
     }
 
     /** Neither opened nor left over: it is said that nobody measured it. */

@@ -7,7 +7,9 @@ namespace FreshTack\Tests\Core\Bench;
 use FreshTack\Core\Bench\BenchStep;
 use FreshTack\Core\Bench\EngineRelease;
 use FreshTack\Core\Bench\EntryContent;
+use FreshTack\Core\Bench\EntryKind;
 use FreshTack\Core\Bench\InvalidEntry;
+use FreshTack\Core\Bench\Needless;
 use FreshTack\Core\Bench\NotDoneCause;
 use FreshTack\Core\Bench\Obstacle;
 use FreshTack\Core\Bench\OilLeft;
@@ -15,6 +17,7 @@ use FreshTack\Core\Bench\Outcome;
 use FreshTack\Core\Bench\Release;
 use FreshTack\Core\Bench\ReleaseGate;
 use FreshTack\Core\Bench\TaskOutcome;
+use FreshTack\Core\Bench\Told;
 use FreshTack\Core\Fastening\InvalidTightening;
 use FreshTack\Core\Plan\Position;
 use FreshTack\Tests\Support\BenchDay;
@@ -140,6 +143,20 @@ final class OutcomesTest extends TestCase
 
         self::assertSame(['port' => 'Drain can\'t be closed.'], $release->unfit);
         self::assertSame(['volume.port' => 'Empty.'], $release->explained);
+    }
+
+    /** Two tasks were dropped, and the first is done after all: what it needs must not fall away by the second. */
+    public function testWhatATaskNeedsComesBackWithIt(): void
+    {
+        $needless = new Needless(['port.run'], ['port.engine_oil', 'port.oil_filter']);
+        $oil = EntryContent::dropped('', NotDoneCause::Customer);
+        $day = BenchDay::ofTwin()->enter('port.gather.gather', $oil);
+        $first = $day->last();
+        $day->enter('port.filter-off.shut', $oil, (new Told())->withNeedless($needless));
+        self::assertTrue($day->log->answer('port.run.start')?->needless);
+
+        $day->correct($first, EntryContent::words(EntryKind::Note, 'It is done after all.'), new Told(why: 'The owner wants it.'));
+        self::assertNull($day->log->answer('port.run.start'));
     }
 
     public function testATaskThatIsDroppedIsNotAskedForAnyMore(): void

@@ -2,6 +2,7 @@
 import { ref } from 'vue'
 import type { EntryValue, WorkEngine } from '@/shared/api/types'
 import { decimalInput } from '@/shared/units'
+import JugUnit from './JugUnit.vue'
 
 type VolumeValue = NonNullable<EntryValue['volume']>
 
@@ -32,14 +33,7 @@ function takeSuggestion(): void {
       {{ verb ?? 'Poured' }}
       <input v-model="amount" class="field" inputmode="decimal" autocomplete="off" required />
     </label>
-    <label>
-      unit
-      <select v-model="unit" class="field">
-        <option value="l">litres</option>
-        <option value="ml">millilitres</option>
-        <option value="us_qt">US quarts</option>
-      </select>
-    </label>
+    <JugUnit v-model="unit" />
     <button v-if="suggestion" type="button" class="big" @click="takeSuggestion">
       {{ suggested ?? 'as on the order' }}
     </button>

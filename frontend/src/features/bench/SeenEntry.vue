@@ -2,6 +2,7 @@
 import { ref } from 'vue'
 import type { EntryValue, NewEntry, Observation } from '@/shared/api/types'
 import { decimalInput } from '@/shared/units'
+import JugUnit from './JugUnit.vue'
 
 type VolumeValue = NonNullable<EntryValue['volume']>
 
@@ -31,14 +32,7 @@ function see(observation: Observation['value']): void {
       came out
       <input v-model="amount" class="field" inputmode="decimal" autocomplete="off" />
     </label>
-    <label>
-      unit
-      <select v-model="unit" class="field">
-        <option value="l">litres</option>
-        <option value="ml">millilitres</option>
-        <option value="us_qt">US quarts</option>
-      </select>
-    </label>
+    <JugUnit v-model="unit" />
     <span class="muted">then press what you see</span>
   </div>
   <div class="answers" :class="{ many: answers.length > 4 }" role="group" aria-label="What do you see?">
