@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import JugUnit from './JugUnit.vue'
 import { ref, watch } from 'vue'
 import { decimalInput, litresText } from '@/shared/units'
 import { toSend, written, type LeftFields, type OilLeft, type OilPoolState } from './oilLeft'
@@ -24,14 +25,7 @@ watch(fields, (typed) => (left.value = toSend(props.pools, typed, decimalInput))
         >Left over
         <input v-model="fields[place].left" class="field" inputmode="decimal" :disabled="fields[place].notMeasured"
       /></label>
-      <label
-        >unit
-        <select v-model="fields[place].unit" class="field">
-          <option value="l">litres</option>
-          <option value="ml">millilitres</option>
-          <option value="us_qt">US quarts</option>
-        </select></label
-      >
+      <JugUnit v-model="fields[place].unit" />
       <label class="not"><input v-model="fields[place].notMeasured" type="checkbox" /> not measured</label>
     </template>
   </fieldset>
