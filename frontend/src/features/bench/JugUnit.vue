@@ -1,8 +1,6 @@
-<script setup lang="ts">
-import type { EntryValue } from '@/shared/api/types'
-
+<script setup lang="ts" generic="Unit extends string">
 /** The unit that the jug shows. */
-const unit = defineModel<NonNullable<EntryValue['volume']>['unit']>({ required: true })
+const unit = defineModel<Unit>({ required: true })
 </script>
 
 <template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import JugUnit from './JugUnit.vue'
 import { ref, watch } from 'vue'
 import { decimalInput, litresText } from '@/shared/units'
+import JugUnit from './JugUnit.vue'
 import { toSend, written, type LeftFields, type OilLeft, type OilPoolState } from './oilLeft'
 
 /** What was opened of each oil and what is left of it, in the unit of the jug. */
