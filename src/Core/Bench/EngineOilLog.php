@@ -31,7 +31,7 @@ final readonly class EngineOilLog
         public ?LevelAdvice $advice,
         public ?string $lastReading,
         private ?DipstickReading $earlier = null,
-        private ?\DateTimeImmutable $earlierAt = null,
+        public ?\DateTimeImmutable $earlierAt = null,
     ) {
     }
 

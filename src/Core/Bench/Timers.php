@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Bench;
 
+use FreshTack\Core\Fluid\EarlierReading;
 use FreshTack\Core\Plan\Effect;
 use FreshTack\Core\Plan\Gate;
 use FreshTack\Core\Plan\Position;
@@ -55,9 +56,9 @@ final readonly class Timers
             if ($this->log->isOver($work)) {
                 continue;
             }
-            $minutes = $work->work->has(Effect::Rested) ? $work->work->hands->unattendedMin : $work->work->needs->restMin;
+            $minutes = max($work->work->needs->restMin, $work->work->has(Effect::Rested) ? $work->work->hands->unattendedMin : 0);
             if ($minutes > 0) {
-                return self::timer($position, $work, $since, $minutes);
+                return $this->second($position, $work) ?? self::timer($position, $work, $since, $minutes);
             }
             if ($this->disturbs($work)) {
                 return null;
@@ -65,6 +66,15 @@ final readonly class Timers
         }
 
         return null;
+    }
+
+    /** Where two readings must agree, the second is waited for from the first. */
+    private function second(Position $position, IssuedWork $work): ?Timer
+    {
+        $asks = array_filter($work->steps, static fn (BenchStep $step): bool => 'level' === $step->entry && true === $step->level?->isReadTwice);
+        $first = [] === $asks ? null : $this->log->oil($position->value)->earlierAt;
+
+        return null === $first ? null : self::timer($position, $work, $first, EarlierReading::APART_MIN);
     }
 
     private static function timer(Position $position, IssuedWork $work, \DateTimeImmutable $since, int $minutes): Timer

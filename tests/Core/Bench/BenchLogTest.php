@@ -13,6 +13,8 @@ use FreshTack\Core\Bench\Obstacle;
 use FreshTack\Core\Bench\OilLeft;
 use FreshTack\Core\Bench\Release;
 use FreshTack\Core\Bench\ReleaseGate;
+use FreshTack\Core\Bench\Timer;
+use FreshTack\Core\Bench\Timers;
 use FreshTack\Core\Bench\Told;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Fastening\InvalidTightening;
@@ -118,6 +120,11 @@ final class BenchLogTest extends TestCase
         self::assertTrue($day->log->isDone($first));
         self::assertSame(Advice::Wait, $day->log->oil('port')->advice?->advice);
         self::assertRefused('bench.wrong_kind', 'poured', static fn (): BenchDay => $day->pour('port.first-of-two.read', 100));
+        $waited = array_map(
+            static fn (Timer $timer): array => [$timer->workId, $timer->until->getTimestamp() - $day->now->getTimestamp()],
+            array_filter((new Timers($day->order, $day->log))->running(), static fn (Timer $each): bool => Position::Port === $each->position),
+        );
+        self::assertSame([['port.reading', 600]], array_values($waited), 'the second is waited for from the first');
         $advised = static fn (string $reading, int $minutes): ?Advice => $day->wait($minutes)
             ->read('port.reading.read', $reading)->log->oil('port')->advice?->advice;
         $tooSoon = static fn (string $reading, int $minutes): \Closure => static fn (): ?Advice => $advised($reading, $minutes);

@@ -24,17 +24,6 @@ function see(observation: Observation['value']): void {
 </script>
 
 <template>
-  <button v-if="asksForAmount && !isMeasured" type="button" class="measured" @click="isMeasured = true">
-    I measured how much came out …
-  </button>
-  <div v-else-if="asksForAmount" class="amount">
-    <label>
-      came out
-      <input v-model="amount" class="field" inputmode="decimal" autocomplete="off" />
-    </label>
-    <JugUnit v-model="unit" />
-    <span class="muted">then press what you see</span>
-  </div>
   <div class="answers" :class="{ many: answers.length > 4 }" role="group" aria-label="What do you see?">
     <button
       v-for="answer in answers"
@@ -48,15 +37,30 @@ function see(observation: Observation['value']): void {
       {{ answer.label }}
       <span class="verdict">{{ answer.verdict === 'stop' ? 'STOP' : answer.verdict === 'note' ? 'noted' : '' }}</span>
     </button>
+    <div v-if="isMeasured" class="amount">
+      <label>
+        came out
+        <input v-model="amount" class="field" inputmode="decimal" autocomplete="off" />
+      </label>
+      <JugUnit v-model="unit" />
+      <span class="muted">then press what you see</span>
+    </div>
+    <button v-else-if="asksForAmount" type="button" class="big plain" @click="isMeasured = true">
+      I measured how much came out …
+    </button>
   </div>
 </template>
 
 <style scoped>
 .amount {
+  grid-column: span 2;
   display: flex;
   gap: 10px;
   align-items: flex-end;
-  margin-bottom: 10px;
+}
+
+.amount .field {
+  width: 120px;
 }
 
 .answers {
@@ -69,15 +73,9 @@ function see(observation: Observation['value']): void {
   grid-template-columns: 1fr 1fr 1fr;
 }
 
-.measured {
-  min-height: 44px;
-  margin-bottom: 10px;
-  padding: 0 14px;
-  font: inherit;
-  color: var(--green);
-  background: none;
-  border: 1px solid var(--field-line);
-  border-radius: 3px;
+.plain {
+  font-weight: 400;
+  border-style: dashed;
 }
 
 .answers .big {
