@@ -286,6 +286,6 @@ dd {
 }
 
 .afterwards {
-  margin-top: 12px;
+  margin: 12px 0;
 }
 </style>
