@@ -213,7 +213,7 @@ export function aBench(operations: Operation[], change: Partial<Bench> = {}): Be
     stoppedBy: null,
     parked: null,
     released: [],
-    goesBack: [],
+    parts: [],
     entries: [],
     wrenches: ['TW-1'],
     ...change,

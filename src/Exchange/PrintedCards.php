@@ -32,11 +32,50 @@ final readonly class PrintedCards
             $lines[] = ['no' => $place + 1, 'operation' => $operation, 'card' => $numbers[$words]];
         }
         $cards = [];
+        $laidOut = self::laidOut($document);
         foreach ($byWords as $members) {
-            $cards[] = self::card(\count($cards) + 1, $members, $withSlips);
+            $cards[] = [...self::card(\count($cards) + 1, $members, $withSlips), 'laidOut' => self::readyFor($members, $laidOut)];
         }
 
         return ['lines' => $lines, 'cards' => $cards];
+    }
+
+    /**
+     * @param Doc $document
+     *
+     * @return array<array-key, list<Doc>> parts that lie ready in case they are needed, by the id of the operation
+     */
+    private static function laidOut(array $document): array
+    {
+        $laidOut = [];
+        foreach (self::all($document['parts'] ?? null) as $part) {
+            foreach (self::all($part['uses'] ?? null) as $use) {
+                if (true === ($use['atHand'] ?? false) && \is_string($use['operation'] ?? null)) {
+                    $laidOut[$use['operation']][] = ['number' => $part['number'] ?? '', 'count' => $use['count'] ?? null];
+                }
+            }
+        }
+
+        return $laidOut;
+    }
+
+    /**
+     * @param non-empty-list<array{no: int, operation: Doc}> $members
+     * @param array<array-key, list<Doc>>                    $laidOut by the id of the operation
+     *
+     * @return list<Doc> with the engine that each is for
+     */
+    private static function readyFor(array $members, array $laidOut): array
+    {
+        $ready = [];
+        foreach ($members as $member) {
+            $id = $member['operation']['id'] ?? null;
+            foreach (\is_string($id) ? $laidOut[$id] ?? [] : [] as $part) {
+                $ready[] = [...$part, 'label' => $member['operation']['label'] ?? ''];
+            }
+        }
+
+        return $ready;
     }
 
     /**

@@ -6,6 +6,7 @@ namespace FreshTack\Exchange;
 
 use FreshTack\Core\Order\ToolLine;
 use FreshTack\Core\Parts\KitOffer;
+use FreshTack\Core\Parts\PartDemand;
 use FreshTack\Core\Parts\PartLine;
 use FreshTack\Core\Plan\Position;
 
@@ -32,9 +33,24 @@ final readonly class PullDocument
             'standsFor' => $line->standsFor,
             'arrivesOn' => $line->arrivesOn()?->format('Y-m-d'),
             'firstUse' => $line->firstUse,
+            'uses' => self::uses($line),
             'positions' => array_map(static fn (Position $position): string => $position->label(), $line->positions),
             'why' => $line->why,
         ];
+    }
+
+    /**
+     * Where it goes on. Of a kit nobody can say how many pieces of it an operation takes.
+     *
+     * @return list<Doc>
+     */
+    private static function uses(PartLine $line): array
+    {
+        return array_map(static fn (PartDemand $demand): array => [
+            'operation' => $demand->operation,
+            'count' => [] === ($line->shelf->kit ?? []) ? $demand->count : null,
+            'atHand' => $demand->atHand,
+        ], $line->demands);
     }
 
     /** @return Doc */

@@ -8,7 +8,6 @@ use FreshTack\Core\Bench\BenchLog;
 use FreshTack\Core\Bench\BenchStep;
 use FreshTack\Core\Bench\Entry;
 use FreshTack\Core\Bench\EntryContent;
-use FreshTack\Core\Bench\EntryKind;
 use FreshTack\Core\Bench\InvalidEntry;
 use FreshTack\Core\Bench\IssuedOrder;
 use FreshTack\Core\Bench\IssuedOrderReader;
@@ -125,13 +124,13 @@ final class BenchDay
     /** @throws InvalidEntry|InvalidTightening */
     public function see(string $stepId, Observation $seen): self
     {
-        return $this->enter($stepId, EntryContent::observation($seen));
+        return $this->enter($stepId, EntryContent::seen($seen));
     }
 
     /** @throws InvalidEntry|InvalidTightening */
     public function couldNot(string $stepId, string $why = 'seized'): self
     {
-        return $this->enter($stepId, EntryContent::words(EntryKind::NotDone, $why));
+        return $this->enter($stepId, EntryContent::notDone($why));
     }
 
     /** @throws InvalidEntry|InvalidTightening */
@@ -159,7 +158,7 @@ final class BenchDay
     /** @throws InvalidEntry|InvalidTightening */
     public function decide(string $stepId, string $how = 'Looked at it together.'): self
     {
-        return $this->enter($stepId, EntryContent::words(EntryKind::Decision, $how));
+        return $this->enter($stepId, EntryContent::decision($how));
     }
 
     public function entry(string $stepId, EntryContent $content, ?string $corrects = null, ?Told $told = null, string $by = 'ada'): Entry
@@ -186,10 +185,10 @@ final class BenchDay
         $turns = $step->tightening?->turns();
 
         return match (true) {
-            'oil_appearance' === $step->entry => EntryContent::observation(Observation::OilBlack),
-            'arrival_level' === $step->entry => EntryContent::observation(Observation::ArrivalInBand),
-            'leaks' === $step->entry => EntryContent::observation(Observation::LeaksDry),
-            'tell_tale' === $step->entry => EntryContent::observation(Observation::TellTaleSteady),
+            'oil_appearance' === $step->entry => EntryContent::seen(Observation::OilBlack),
+            'arrival_level' === $step->entry => EntryContent::seen(Observation::ArrivalInBand),
+            'leaks' === $step->entry => EntryContent::seen(Observation::LeaksDry),
+            'tell_tale' === $step->entry => EntryContent::seen(Observation::TellTaleSteady),
             'poured' === $step->entry => EntryContent::poured(Volume::whole(max(
                 0,
                 $this->order->firstPourMl[$step->position->value ?? ''] ?? 0,

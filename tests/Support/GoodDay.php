@@ -21,11 +21,28 @@ final class GoodDay
         foreach ($bench->at('document')->at('operations')->list() as $operation) {
             $pour = $pours[$operation->at('position')->optionalString() ?? ''] ?? ['value' => '1', 'unit' => 'l'];
             foreach ($operation->at('steps')->list() as $step) {
-                array_push($entries, ...self::rest($step), ...[self::usual($step, $pour)]);
+                array_push($entries, ...self::rest($step), ...[self::usual($step, $pour)], ...self::notNeeded($bench, $step));
             }
         }
 
         return $entries;
+    }
+
+    /** @return list<array<string, mixed>> what lies ready for an operation that ends with this step, none of it needed */
+    public static function notNeeded(Cursor $bench, Cursor $step): array
+    {
+        $parts = array_filter(
+            $bench->at('parts')->list(),
+            static fn (Cursor $part): bool => $step->at('id')->raw() === $part->at('stepId')->raw()
+                && $part->at('laidOut')->bool()
+                && $part->at('entry')->isNull(),
+        );
+
+        return array_values(array_map(static fn (Cursor $part): array => self::entry(
+            $step->at('id')->string(),
+            'part_used',
+            ['number' => $part->at('number')->string(), 'count' => 0],
+        ), $parts));
     }
 
     /**

@@ -373,8 +373,8 @@ final class BenchTest extends ApiTestCase
         self::assertSame(['in_work', null], [$after->at('order')->at('status')->raw(), $after->at('stoppedBy')->raw()]);
     }
 
-    /** The sheets only ask to look at the belt, QV-61080 and QV-61280: one lies at hand, and nobody says that it went on. */
-    public function testWhatLayAtHandIsNotRecordedAsFitted(): void
+    /** The sheets only ask to look at the belt, QV-61080 and QV-61280: one lies ready, and somebody says that it was not needed. */
+    public function testWhatLayReadyIsRecordedAsFittedOnlyIfItWentOn(): void
     {
         $this->signIn('ines');
         $draft = $this->draftFor('Brisk Tern', [
@@ -385,15 +385,27 @@ final class BenchTest extends ApiTestCase
         $number = $file->at('number')->int(1, \PHP_INT_MAX);
         $this->call('POST', "/api/orders/$number/issue", ['version' => $file->at('version')->raw()]);
         $this->signIn('ada');
-        $bench = $this->call('POST', "/api/orders/$number/entries", ['entries' => $this->wholeJob($this->call('GET', "/api/orders/$number/bench"))]);
-        $this->call('POST', "/api/orders/$number/release", ['version' => $bench->at('order')->at('version')->raw(), 'remark' => '']);
+        $job = array_filter(
+            $this->wholeJob($this->call('GET', "/api/orders/$number/bench")),
+            static fn (array $entry): bool => 'part_used' !== $entry['kind'],
+        );
+        $bench = $this->call('POST', "/api/orders/$number/entries", ['entries' => array_values($job)]);
+        $release = fn (Cursor $now): Cursor => $this->call('POST', "/api/orders/$number/release", [
+            'version' => $now->at('order')->at('version')->raw(),
+            'remark' => '',
+        ]);
+        $refused = $release($bench);
+        self::assertSame([422, ['/steps/port.belt-look.turn']], [$this->status, self::pointers($refused)]);
+        $answer = $this->enter($number, $this->entry('port.belt-look.turn', 'part_used', ['number' => 'QV-61080', 'count' => 0]));
+        self::assertSame(['not_fitted', 0], [$answer->at('parts')->at(0)->at('fate')->raw(), $answer->at('parts')->at(0)->at('fitted')->raw()]);
+        $release($answer);
         self::assertSame(200, $this->status);
 
         $record = $this->call('GET', "/api/orders/$number/record");
         $numbers = static fn (Cursor $parts): array => array_map(static fn (Cursor $part): mixed => $part->at('number')->raw(), $parts->list());
         [$port, $starboard] = [$record->at('engines')->at(0), $record->at('engines')->at(1)];
-        self::assertSame([[], ['QV-61080']], [$numbers($port->at('parts')), $numbers($port->at('laidOut'))]);
-        self::assertSame([['QV-61280'], []], [$numbers($starboard->at('parts')), $numbers($starboard->at('laidOut'))]);
+        self::assertSame([[], ['QV-61280']], [$numbers($port->at('parts')), $numbers($starboard->at('parts'))]);
+        self::assertSame(1, $starboard->at('parts')->at(0)->at('count')->raw());
     }
 
     public function testACorrectionNamesWhatItCorrects(): void

@@ -82,6 +82,10 @@ export function cartOf(work: WorkOrder): CartStop[] {
 export function partsOf(work: WorkOrder, operation: Operation): string[] {
   const own = (id: string): string => id.slice(id.indexOf('.') + 1)
   return work.parts
-    .filter((part) => part.positions.includes(operation.label) && own(part.firstUse) === own(operation.id))
+    .filter((part) =>
+      part.uses === undefined
+        ? part.positions.includes(operation.label) && own(part.firstUse) === own(operation.id)
+        : part.uses.some((use) => use.operation === operation.id && !use.atHand),
+    )
     .map((part) => part.number)
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Bench;
 
+use FreshTack\Core\Bench\Said\LevelRead;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Fastening\InvalidTightening;
 use FreshTack\Core\Finding\Verdict;
@@ -164,18 +165,24 @@ final readonly class BenchLog
     /** @return list<Stop> that nobody has lifted, the first first */
     public function stops(): array
     {
-        return $this->state->stops;
+        return $this->state->standstill->stops;
+    }
+
+    /** Where somebody said how many went on of a part that lay ready at an operation; null: nobody has. */
+    public function used(IssuedWork $work, string $number): ?Entry
+    {
+        return $this->state->used->entry($work, $number);
     }
 
     /** By which entry the order is parked; whatever is entered next goes on with it. Null: it is not parked. */
     public function parked(): ?Entry
     {
-        return $this->state->parked;
+        return $this->state->standstill->parked;
     }
 
     public function stoppedBy(): ?Stop
     {
-        return $this->state->stops[0] ?? null;
+        return $this->state->standstill->stops[0] ?? null;
     }
 
     /** Nothing of it is left to be entered. */
@@ -204,7 +211,7 @@ final readonly class BenchLog
     /** What stops this step; what only makes an engine safer goes on. */
     public function stopAt(BenchStep $step): ?Stop
     {
-        $stops = array_filter($this->state->stops, static fn (Stop $stop): bool => $stop->isOf($step->position));
+        $stops = array_filter($this->state->standstill->stops, static fn (Stop $stop): bool => $stop->isOf($step->position));
         $makesSafe = array_filter($step->effects, static fn (Effect $effect): bool => $effect->makesSafe());
 
         return [] === $makesSafe ? array_values($stops)[0] ?? null : null;
@@ -236,7 +243,7 @@ final readonly class BenchLog
     /** @throws InvalidEntry */
     private function checkRest(Entry $entry, BenchStep $step): void
     {
-        if (EntryKind::Level === $entry->content->kind && null !== $entry->content->rest && null !== $this->oilAt($step)->eventAt) {
+        if (EntryKind::Level === $entry->content->kind && null !== $entry->content->as(LevelRead::class)?->rest && null !== $this->oilAt($step)->eventAt) {
             throw InvalidEntry::restIsCounted();
         }
     }
@@ -281,10 +288,10 @@ final readonly class BenchLog
 
     private function decided(BenchStep $step): self
     {
-        $here = array_filter($this->state->stops, static fn (Stop $stop): bool => $stop->stepId === $step->id);
+        $here = array_filter($this->state->standstill->stops, static fn (Stop $stop): bool => $stop->stepId === $step->id);
         $stop = array_values($here)[0] ?? $this->stoppedBy();
 
-        return null === $stop ? $this : new self($this->order, $this->entries, $this->state->lifted($stop));
+        return null === $stop ? $this : new self($this->order, $this->entries, $this->state->standing($this->state->standstill->lifted($stop)));
     }
 
     private function kept(Entry $entry): self
@@ -300,7 +307,7 @@ final readonly class BenchLog
      */
     private function stoppedFor(Entry $line, BenchStep $step, ?ExpectedError $objection): self
     {
-        $seen = $line->content->observation;
+        $seen = $line->content->observation();
         $gate = $objection instanceof InvalidEntry ? $objection->gate : null;
         $why = $objection?->getMessage() ?? 'This was not to happen, and it did.';
         $stops = [
@@ -308,7 +315,7 @@ final readonly class BenchLog
             ...($line->told->happened ? [Stop::happened($line, $step, $gate, $why)] : []),
         ];
 
-        return [] === $stops ? $this : new self($this->order, $this->entries, $this->state->stopped(...$stops));
+        return [] === $stops ? $this : new self($this->order, $this->entries, $this->state->standing($this->state->standstill->stopped(...$stops)));
     }
 
     /** @throws InvalidEntry */

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Bench;
 
+use FreshTack\Core\Bench\Said\Amount;
+use FreshTack\Core\Bench\Said\LevelRead;
+use FreshTack\Core\Bench\Said\PartUsed;
 use FreshTack\Core\Fluid\Advice;
 use FreshTack\Core\Fluid\DipstickReading;
 use FreshTack\Core\Fluid\LevelAdvisor;
@@ -18,22 +21,20 @@ final readonly class BenchState
     /**
      * @param array<string, EntryContent> $answers the entry that settles a step, by step
      * @param array<string, EngineOilLog> $oil     by position
-     * @param list<Stop>                  $stops   that nobody has lifted, the first first
-     * @param Entry|null                  $parked  by which it is parked; null: it is not
      */
     private function __construct(
         public array $answers,
         public array $oil,
         public RigAtBench $rig,
         public LogClock $clock,
-        public array $stops,
-        public ?Entry $parked,
+        public Standstill $standstill,
+        public UsedParts $used,
     ) {
     }
 
     public static function start(IssuedOrder $order): self
     {
-        return new self([], [], RigAtBench::onArrival($order->rig), LogClock::start(), [], null);
+        return new self([], [], RigAtBench::onArrival($order->rig), LogClock::start(), Standstill::none(), UsedParts::none());
     }
 
     public function oilAt(BenchStep $step): EngineOilLog
@@ -45,7 +46,7 @@ final readonly class BenchState
     {
         $answer = $this->answers[$step->id] ?? null;
 
-        return null !== $answer && !($step->must && EntryKind::NotDone === $answer->kind && !$answer->whole);
+        return null !== $answer && !($step->must && EntryKind::NotDone === $answer->kind && !$answer->isWhole());
     }
 
     /**
@@ -68,7 +69,7 @@ final readonly class BenchState
         $content = $entry->content;
         $since = $this->oilAt($step)->eventAt;
         $at = $this->clock->of($entry);
-        if (EntryKind::Level !== $content->kind || null !== $content->rest || null === $since || null === $at) {
+        if (null === $content->as(LevelRead::class) || null !== $content->as(LevelRead::class)->rest || null === $since || null === $at) {
             return $entry;
         }
         $seconds = $at->getTimestamp() - $since->getTimestamp();
@@ -85,14 +86,15 @@ final readonly class BenchState
         $settles = $content->kind->isAnswer() && (!$step->asksForLevel() || self::settlesLevel($step, $content, $oil));
         $rig = $content->kind->isWork() ? $this->rig->after($work, self::effects($step, $content->kind), $entry->hands(), $at) : $this->rig;
         $rig = EntryKind::Released === $content->kind && null !== $step->position ? $rig->letGo($step->position, $entry) : $rig;
+        $used = $content->as(PartUsed::class);
         $leftOut = $settles && $content->isOfTask() ? new LeftOut($order, $this->rig) : null;
         $after = new self(
             $leftOut?->answers($this->answers, $entry, $step) ?? ($settles ? [...$this->answers, $step->id => $content] : $this->answers),
             null === $step->position ? $this->oil : [...$this->oil, $step->position->value => $oil],
             $rig,
             $this->clock->after($entry, $step->position),
-            $this->stops,
-            self::parkedBy($entry) ?? ($content->kind->isAnswer() || EntryKind::Decision === $content->kind ? null : $this->parked),
+            $this->standstill->after($entry),
+            null === $used ? $this->used : $this->used->with($work, $used->number, $entry),
         );
 
         return array_reduce(
@@ -102,22 +104,9 @@ final readonly class BenchState
         );
     }
 
-    private static function parkedBy(Entry $entry): ?Entry
+    public function standing(Standstill $standstill): self
     {
-        return EntryKind::Parked === $entry->content->kind ? $entry : null;
-    }
-
-    public function stopped(Stop ...$more): self
-    {
-        return new self($this->answers, $this->oil, $this->rig, $this->clock, [...$this->stops, ...array_values($more)], $this->parked);
-    }
-
-    /** The first stop at this step is lifted. */
-    public function lifted(Stop $stop): self
-    {
-        $left = array_values(array_filter($this->stops, static fn (Stop $each): bool => $each !== $stop));
-
-        return new self($this->answers, $this->oil, $this->rig, $this->clock, $left, $this->parked);
+        return new self($this->answers, $this->oil, $this->rig, $this->clock, $standstill, $this->used);
     }
 
     /** An operation ends with its last must-step; it closes what it closes only if all of them were done. */
@@ -128,7 +117,7 @@ final readonly class BenchState
         }
         $isDone = [] === array_filter($work->ending, fn (BenchStep $step): bool => $this->answers[$step->id]->isNotDone());
 
-        return new self($this->answers, $this->oil, $this->rig->ended($work, $isDone), $this->clock, $this->stops, $this->parked);
+        return new self($this->answers, $this->oil, $this->rig->ended($work, $isDone), $this->clock, $this->standstill, $this->used);
     }
 
     private static function settlesLevel(BenchStep $step, EntryContent $content, EngineOilLog $oil): bool
@@ -145,16 +134,17 @@ final readonly class BenchState
     {
         $oil = $this->oilAt($step);
         $content = $entry->content;
-        $rest = $content->rest ?? $content->restByLog;
+        $amount = $content->as(Amount::class);
+        $read = $content->as(LevelRead::class);
 
         return match (true) {
-            null !== $content->volume && EntryKind::Poured === $content->kind => $oil->withPour(
-                $content->volume,
+            null !== $amount && EntryKind::Poured === $content->kind => $oil->withPour(
+                $amount->volume,
                 'poured' === $step->entry,
                 $at,
             ),
-            null !== $content->volume && EntryKind::TakenOut === $content->kind => $oil->withTakenOut($content->volume, $at),
-            null !== $content->reading && null !== $rest => $this->read($oil, $content->reading, $rest, $step->level, $at),
+            null !== $amount => $oil->withTakenOut($amount->volume, $at),
+            null !== $read?->rest() => $this->read($oil, $read->reading, $read->rest(), $step->level, $at),
             'run' === $step->event && $content->kind->isWork() => $oil->withRun($at),
             default => $oil,
         };

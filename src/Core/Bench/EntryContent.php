@@ -4,6 +4,20 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Bench;
 
+use FreshTack\Core\Bench\Said\Amount;
+use FreshTack\Core\Bench\Said\Bare;
+use FreshTack\Core\Bench\Said\Counted;
+use FreshTack\Core\Bench\Said\Detail;
+use FreshTack\Core\Bench\Said\LetGo;
+use FreshTack\Core\Bench\Said\LevelRead;
+use FreshTack\Core\Bench\Said\PartUsed;
+use FreshTack\Core\Bench\Said\Pause;
+use FreshTack\Core\Bench\Said\Seen;
+use FreshTack\Core\Bench\Said\Tightened;
+use FreshTack\Core\Bench\Said\TimePassed;
+use FreshTack\Core\Bench\Said\Turned;
+use FreshTack\Core\Bench\Said\WhyNot;
+use FreshTack\Core\Bench\Said\Words;
 use FreshTack\Core\Fastening\Turns;
 use FreshTack\Core\Finding\Observation;
 use FreshTack\Core\Fluid\DipstickReading;
@@ -11,68 +25,71 @@ use FreshTack\Core\Quantity\Minutes;
 use FreshTack\Core\Quantity\Torque;
 use FreshTack\Core\Quantity\Volume;
 
-/** What was entered: of the typed values only those that belong to the kind are there. */
+/** What was entered: its kind, and what belongs to that. */
 final readonly class EntryContent
 {
-    private function __construct(
-        public EntryKind $kind,
-        public ?Observation $observation = null,
-        public ?Volume $volume = null,
-        public ?DipstickReading $reading = null,
-        public ?Minutes $rest = null,
-        public ?Torque $torque = null,
-        public ?Turns $turns = null,
-        public ?int $in = null,
-        public ?int $out = null,
-        public string $text = '',
-        public string $reason = '',
-        public ?Minutes $restByLog = null,
-        public ?NotDoneCause $cause = null,
-        public bool $whole = false,
-        public ?ParkCause $waitsFor = null,
-        public ?\DateTimeImmutable $until = null,
-        public bool $needless = false,
-        public ?EngineRelease $release = null,
-    ) {
+    private function __construct(public EntryKind $kind, public Detail $detail)
+    {
+    }
+
+    /**
+     * @template T of Detail
+     *
+     * @param class-string<T> $detail
+     *
+     * @return T|null null: this kind says something else
+     */
+    public function as(string $detail): ?Detail
+    {
+        return $this->detail instanceof $detail ? $this->detail : null;
+    }
+
+    public function observation(): ?Observation
+    {
+        return $this->as(Seen::class)?->observation;
     }
 
     /** With the minutes of rest that the log counts. */
     public function rested(Minutes $rest): self
     {
-        return new self($this->kind, reading: $this->reading, rest: $this->rest, restByLog: $rest);
+        $read = $this->as(LevelRead::class);
+
+        return null === $read ? $this : new self($this->kind, new LevelRead($read->reading, $read->rest, $rest));
     }
 
     /** Without what the log has added. */
     public function asSent(): self
     {
-        return null === $this->restByLog ? $this : new self($this->kind, reading: $this->reading, rest: $this->rest);
+        $read = $this->as(LevelRead::class);
+
+        return null === $read?->restByLog ? $this : new self($this->kind, new LevelRead($read->reading, $read->rest));
     }
 
     public static function tick(): self
     {
-        return new self(EntryKind::Tick);
+        return new self(EntryKind::Tick, new Bare('done'));
     }
 
     /** @param Volume|null $drained of old oil, how much came out; null: nobody measured it */
-    public static function observation(Observation $observation, ?Volume $drained = null): self
+    public static function seen(Observation $observation, ?Volume $drained = null): self
     {
-        return new self(EntryKind::Observation, observation: $observation, volume: $drained);
+        return new self(EntryKind::Observation, new Seen($observation, $drained));
     }
 
     public static function poured(Volume $volume): self
     {
-        return new self(EntryKind::Poured, volume: $volume);
+        return new self(EntryKind::Poured, new Amount($volume, 'poured'));
     }
 
     public static function takenOut(Volume $volume): self
     {
-        return new self(EntryKind::TakenOut, volume: $volume);
+        return new self(EntryKind::TakenOut, new Amount($volume, 'took out'));
     }
 
     /** @param Minutes|null $rest where the log can't know it; null: the log knows */
     public static function level(DipstickReading $reading, ?Minutes $rest): self
     {
-        return new self(EntryKind::Level, reading: $reading, rest: $rest);
+        return new self(EntryKind::Level, new LevelRead($reading, $rest));
     }
 
     /**
@@ -81,17 +98,23 @@ final readonly class EntryContent
      */
     public static function torque(Torque $torque, string $wrench, string $reason = ''): self
     {
-        return new self(EntryKind::Torque, torque: $torque, text: $wrench, reason: $reason);
+        return new self(EntryKind::Torque, new Tightened($torque, $wrench, $reason));
     }
 
     public static function turns(Turns $turns): self
     {
-        return new self(EntryKind::Turns, turns: $turns);
+        return new self(EntryKind::Turns, new Turned($turns));
     }
 
     public static function count(int $in, int $out): self
     {
-        return new self(EntryKind::Count, in: $in, out: $out);
+        return new self(EntryKind::Count, new Counted($in, $out));
+    }
+
+    /** @param int $count pieces that went on of a part that was laid out */
+    public static function partUsed(string $number, int $count): self
+    {
+        return new self(EntryKind::PartUsed, new PartUsed($number, $count));
     }
 
     /**
@@ -100,94 +123,83 @@ final readonly class EntryContent
      */
     public static function notDone(string $text, ?NotDoneCause $cause = null, bool $whole = false): self
     {
-        return new self(EntryKind::NotDone, text: $text, cause: $cause, whole: $whole);
+        return new self(EntryKind::NotDone, WhyNot::notDone($text, $cause, $whole));
     }
 
     /** @param \DateTimeImmutable|null $until when it is to go on; null: nobody knows */
     public static function parked(ParkCause $cause, string $text, ?\DateTimeImmutable $until): self
     {
-        return new self(EntryKind::Parked, text: $text, waitsFor: $cause, until: $until);
+        return new self(EntryKind::Parked, new Pause($cause, $text, $until));
     }
 
     /** The task is taken out, as far as it has not begun. */
     public static function dropped(string $text, ?NotDoneCause $cause = null): self
     {
-        return new self(EntryKind::Dropped, text: $text, cause: $cause);
+        return new self(EntryKind::Dropped, WhyNot::dropped($text, $cause));
     }
 
     /** Nothing that is left of the order needs it. */
     public static function needless(): self
     {
-        return new self(EntryKind::Dropped, needless: true);
+        return new self(EntryKind::Dropped, WhyNot::needless());
     }
 
     /** It was not done, and why is said. */
     public function isNotDone(): bool
     {
-        return EntryKind::NotDone === $this->kind || EntryKind::Dropped === $this->kind;
+        return $this->detail instanceof WhyNot;
     }
 
     /** It settles its whole task, as far as that has not begun. */
     public function isOfTask(): bool
     {
-        return $this->whole || EntryKind::Dropped === $this->kind;
+        return $this->isWhole() || EntryKind::Dropped === $this->kind;
+    }
+
+    /** The whole task was not done, not this step alone. */
+    public function isWhole(): bool
+    {
+        return true === $this->as(WhyNot::class)?->whole;
+    }
+
+    public function isNeedless(): bool
+    {
+        return true === $this->as(WhyNot::class)?->needless;
     }
 
     public static function released(EngineRelease $release): self
     {
-        return new self(EntryKind::Released, release: $release);
+        return new self(EntryKind::Released, new LetGo($release));
     }
 
     public static function takenBack(): self
     {
-        return new self(EntryKind::TakenBack);
+        return new self(EntryKind::TakenBack, new Bare('taken back'));
     }
 
     public static function waited(Minutes $minutes): self
     {
-        return new self(EntryKind::Waited, rest: $minutes);
+        return new self(EntryKind::Waited, new TimePassed($minutes));
     }
 
-    /** @param EntryKind $kind not done (with its reason), a note, or a decision */
-    public static function words(EntryKind $kind, string $text): self
+    public static function note(string $text): self
     {
-        return new self($kind, text: $text);
+        return new self(EntryKind::Note, new Words($text));
+    }
+
+    public static function decision(string $text): self
+    {
+        return new self(EntryKind::Decision, new Words($text, 'decision: '));
     }
 
     /** Of something not done, or an order that is parked. */
     public function why(): string
     {
-        return implode(
-            ', ',
-            array_filter([$this->cause?->label() ?? $this->waitsFor?->label(), '' === $this->text ? null : $this->text], \is_string(...)),
-        );
+        return $this->as(WhyNot::class)?->why() ?? $this->as(Pause::class)?->why() ?? '';
     }
 
-    /** As a record shows it: `17.5 N·m with the 5–60 N·m wrench`. */
     public function asText(): string
     {
-        return match ($this->kind) {
-            EntryKind::Tick => 'done',
-            EntryKind::Observation => ($this->observation?->label() ?? '')
-                .(null === $this->volume ? '' : '; '.$this->volume->inBothUnits().' came out'),
-            EntryKind::Poured => 'poured '.($this->volume?->inBothUnits() ?? ''),
-            EntryKind::TakenOut => 'took out '.($this->volume?->inBothUnits() ?? ''),
-            EntryKind::Level => \sprintf(
-                'level %s after %d min of rest',
-                $this->reading?->text() ?? '',
-                $this->rest->count ?? $this->restByLog->count ?? 0,
-            ),
-            EntryKind::Torque => ($this->torque?->asGiven() ?? '').('' === $this->text ? '' : ' with '.$this->text).('' === $this->reason ? '' : ' ('.$this->reason.')'),
-            EntryKind::Turns => ($this->turns?->text() ?? '').' turn after contact',
-            EntryKind::Count => \sprintf('%d in, %d out', $this->in ?? 0, $this->out ?? 0),
-            EntryKind::NotDone => ($this->whole ? 'task not done: ' : 'could not: ').$this->why(),
-            EntryKind::Dropped => $this->needless ? 'not needed any more' : 'task dropped: '.$this->why(),
-            EntryKind::Note => $this->text,
-            EntryKind::Decision => 'decision: '.$this->text,
-            EntryKind::Parked => 'parked: '.$this->why(),
-            EntryKind::TakenBack => 'taken back',
-            EntryKind::Released => null === $this->release?->unfit ? 'released' : 'let go as not fit to run: '.$this->release->unfit,
-            EntryKind::Waited => \sprintf('the demo let %d min pass', $this->rest->count ?? 0),
-        };
+        return $this->detail->asText();
     }
 }

@@ -25,6 +25,8 @@ enum EntryKind: string
     case TakenBack = 'taken_back';
     /** The engine is let go; nothing more is entered at it. */
     case Released = 'released';
+    /** How many went on of a part that was laid out in case it was needed. */
+    case PartUsed = 'part_used';
     /** Time that a demo lets pass. */
     case Waited = 'waited';
 
@@ -33,7 +35,7 @@ enum EntryKind: string
     {
         return match ($this) {
             self::NotDone, self::Dropped, self::Note, self::Decision, self::Parked, self::TakenBack, self::Released,
-            self::Waited => true,
+            self::PartUsed, self::Waited => true,
             self::Observation => \in_array($asked, ['oil_appearance', 'arrival_level', 'leaks', 'tell_tale'], true),
             self::Level => \in_array($asked, ['level', 'first_level', 'level_once'], true),
             self::TakenOut => \in_array($asked, ['level', 'first_level'], true),
@@ -48,7 +50,10 @@ enum EntryKind: string
     {
         return !\in_array(
             $this,
-            [self::NotDone, self::Dropped, self::Note, self::Decision, self::Parked, self::TakenBack, self::Released, self::Waited],
+            [
+                self::NotDone, self::Dropped, self::Note, self::Decision, self::Parked, self::TakenBack, self::Released, self::PartUsed,
+                self::Waited,
+            ],
             true,
         );
     }

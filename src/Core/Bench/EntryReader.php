@@ -34,7 +34,9 @@ final readonly class EntryReader
             EntryKind::Released => EntryContent::released(self::release($value)),
             EntryKind::Waited => EntryContent::waited(Minutes::count($value->at('minutes')->int(1, 600))),
             EntryKind::NotDone, EntryKind::Dropped => self::notDone($kind, $value),
-            EntryKind::Note, EntryKind::Decision => EntryContent::words($kind, $value->at('text')->string(500)),
+            EntryKind::Note => EntryContent::note($value->at('text')->string(500)),
+            EntryKind::Decision => EntryContent::decision($value->at('text')->string(500)),
+            EntryKind::PartUsed => EntryContent::partUsed($value->at('number')->string(40), $value->at('count')->int(0, 99)),
         };
     }
 
@@ -90,7 +92,7 @@ final readonly class EntryReader
 
         $isMeasured = $isOfOil && !$value->at('volume')->isNull();
 
-        return EntryContent::observation($seen, $isMeasured ? ValueReader::volume($value->at('volume')) : null);
+        return EntryContent::seen($seen, $isMeasured ? ValueReader::volume($value->at('volume')) : null);
     }
 
     public static function release(Cursor $value): EngineRelease

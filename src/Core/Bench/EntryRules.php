@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Bench;
 
+use FreshTack\Core\Bench\Said\Amount;
+use FreshTack\Core\Bench\Said\Counted;
+use FreshTack\Core\Bench\Said\Seen;
+use FreshTack\Core\Bench\Said\Tightened;
+use FreshTack\Core\Bench\Said\Turned;
 use FreshTack\Core\Fastening\InvalidTightening;
 use FreshTack\Core\Fluid\Advice;
 use FreshTack\Core\Quantity\InvalidQuantity;
@@ -29,36 +34,42 @@ final readonly class EntryRules
         if (!$content->kind->answers($step->entry)) {
             throw InvalidEntry::wrongKind($content->kind->value, $step->entry);
         }
-        if (null !== $content->observation && $content->observation->question() !== $step->entry) {
-            throw InvalidEntry::wrongKind($content->observation->value, $step->entry);
+        $seen = $content->observation();
+        if (null !== $seen && $seen->question() !== $step->entry) {
+            throw InvalidEntry::wrongKind($seen->value, $step->entry);
         }
     }
 
     /** @throws InvalidEntry|InvalidTightening if a figure can't be, or oil would move on an unsettled reading */
     public function check(BenchLog $log, BenchStep $step, EntryContent $content): void
     {
-        if (null !== $content->torque) {
-            $step->tightening?->torque()?->accept($content->torque);
-            $this->wrenches?->check($step, $content);
-        }
-        if (null !== $content->turns) {
-            $step->tightening?->turns()?->accept($content->turns);
-        }
-        if (EntryKind::Count === $content->kind && $content->in !== $content->out) {
-            throw InvalidEntry::countsDiffer($content->in ?? 0, $content->out ?? 0);
-        }
-        if (EntryKind::Count === $content->kind && null !== $step->count && $content->out !== $step->count) {
-            throw InvalidEntry::otherCount($content->out ?? 0, $step->count);
-        }
-        if (0 === $content->volume?->millilitresUp()) {
-            throw EntryKind::Observation === $content->kind ? InvalidEntry::nothingDrained() : InvalidEntry::nothingPoured();
-        }
-        if ($step->asksForLevel()) {
+        $detail = $content->detail;
+        if ($detail instanceof Tightened) {
+            $step->tightening?->torque()?->accept($detail->torque);
+            $this->wrenches?->check($step, $detail);
+        } elseif ($detail instanceof Turned) {
+            $step->tightening?->turns()?->accept($detail->turns);
+        } elseif ($detail instanceof Counted) {
+            self::checkCount($step, $detail);
+        } elseif ($detail instanceof Amount && 0 === $detail->volume->millilitresUp()) {
+            throw InvalidEntry::nothingPoured();
+        } elseif ($step->asksForLevel()) {
             $this->checkOil($log, $step, $content);
-        } elseif (EntryKind::Observation === $content->kind) {
-            $this->checkDrained($step, $content->volume);
-        } elseif (null !== $content->volume) {
-            $this->checkFill($log, $step, $content->volume);
+        } elseif ($detail instanceof Seen) {
+            $this->checkDrained($step, $detail->drained);
+        } elseif ($detail instanceof Amount) {
+            $this->checkFill($log, $step, $detail->volume);
+        }
+    }
+
+    /** @throws InvalidEntry */
+    private static function checkCount(BenchStep $step, Counted $counted): void
+    {
+        if ($counted->in !== $counted->out) {
+            throw InvalidEntry::countsDiffer($counted->in, $counted->out);
+        }
+        if (null !== $step->count && $counted->out !== $step->count) {
+            throw InvalidEntry::otherCount($counted->out, $step->count);
         }
     }
 
@@ -69,8 +80,9 @@ final readonly class EntryRules
         if (EntryKind::Level === $content->kind && 'level' === $step->entry && !$oil->hasRun) {
             throw InvalidEntry::notRunYet();
         }
-        if (EntryKind::Poured === $content->kind) {
-            $this->checkTopUp($oil, $step, $content);
+        $amount = $content->as(Amount::class);
+        if (null !== $amount && EntryKind::Poured === $content->kind) {
+            $this->checkTopUp($oil, $step, $amount->volume);
         }
         if (EntryKind::TakenOut === $content->kind && Advice::TakeOut !== $oil->advice?->advice) {
             throw InvalidEntry::takeOutUnasked();
@@ -78,7 +90,7 @@ final readonly class EntryRules
     }
 
     /** @throws InvalidEntry */
-    private function checkTopUp(EngineOilLog $oil, BenchStep $step, EntryContent $content): void
+    private function checkTopUp(EngineOilLog $oil, BenchStep $step, Volume $volume): void
     {
         $advice = $oil->advice;
         if (null === $advice || Advice::Wait === $advice->advice) {
@@ -87,7 +99,7 @@ final readonly class EntryRules
         if (Advice::Add !== $advice->advice) {
             throw InvalidEntry::topUpUnasked();
         }
-        if (null !== $step->level && ($content->volume?->millilitresUp() ?? 0) > $step->level->dipstick->topUpMax->millilitresUp()) {
+        if (null !== $step->level && $volume->millilitresUp() > $step->level->dipstick->topUpMax->millilitresUp()) {
             throw InvalidEntry::topUpTooLarge($step->level->dipstick->topUpMax->inBothUnits());
         }
     }
@@ -123,6 +135,9 @@ final readonly class EntryRules
     private function checkDrained(BenchStep $step, ?Volume $drained): void
     {
         $takes = $this->order->capacityMl[$step->position->value ?? ''] ?? null;
+        if (0 === $drained?->millilitresUp()) {
+            throw InvalidEntry::nothingDrained();
+        }
         if (null === $takes || null === $drained) {
             return;
         }

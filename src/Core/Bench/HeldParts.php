@@ -7,7 +7,7 @@ namespace FreshTack\Core\Bench;
 /** The parts of an order whose numbers somebody has held against the engine that they are for. */
 final readonly class HeldParts
 {
-    /** @param array<string, array<string, true>> $held by engine, as the order calls it, and number */
+    /** @param array<string, array<array-key, true>> $held by engine, as the order calls it, and number */
     private function __construct(private array $held)
     {
     }
@@ -19,7 +19,7 @@ final readonly class HeldParts
 
     public function with(string $engine, string $number): self
     {
-        return new self([...$this->held, $engine => [...$this->held[$engine] ?? [], $number => true]]);
+        return new self([...$this->held, $engine => [$number => true] + ($this->held[$engine] ?? [])]);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Bench;
 
+use FreshTack\Core\Bench\Said\Amount;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Plan\Gate;
 
@@ -175,7 +176,7 @@ final class InvalidEntry extends \DomainException implements ExpectedError
 
     public static function filledBefore(Entry $before): self
     {
-        $amount = $before->content->volume?->inBothUnits() ?? '';
+        $amount = $before->content->as(Amount::class)?->volume->inBothUnits() ?? '';
 
         return new self('bench.filled_before', \sprintf('Oil was poured in here already: %s. If that is wrong, correct that entry; what goes in besides is a top-up, after a reading.', $amount), $before);
     }
@@ -219,6 +220,33 @@ final class InvalidEntry extends \DomainException implements ExpectedError
     public static function otherStep(): self
     {
         return new self('bench.other_step', 'A correction must belong to the same step as the entry it corrects.');
+    }
+
+    public static function notLaidOut(string $number, string $title): self
+    {
+        return new self('bench.not_laid_out', \sprintf('%s was not laid out for “%s”: it is fitted by the order, or not at all.', $number, $title));
+    }
+
+    public static function partSaidBefore(Entry $before): self
+    {
+        $said = $before->content->asText();
+
+        return new self('bench.part_said', \sprintf('“%s” was entered before. Correct that entry, and say why.', $said), before: $before);
+    }
+
+    public static function notBegun(string $title): self
+    {
+        return new self('bench.not_begun', \sprintf('Nothing of “%s” has been done yet: no part of it can be on.', $title));
+    }
+
+    public static function moreThanLaidOut(string $number, int $count, int $laidOut): self
+    {
+        return new self('bench.more_than_laid_out', \sprintf(
+            'Only %d of %s were laid out, not %d. Enter how many of them went on; what you took beside them belongs to the parts counter.',
+            $laidOut,
+            $number,
+            $count,
+        ));
     }
 
     public function errorKey(): string

@@ -152,15 +152,23 @@ final readonly class IssuedOrder
     public function fittedBy(IssuedWork $work): array
     {
         $works = $this->togetherWith($work);
-        $label = $this->engines[$work->work->position->value ?? ''] ?? '';
         $numbers = [];
         foreach ($this->parts as $part) {
-            foreach (\in_array($label, $part->engines, true) ? $works : [] as $each) {
+            foreach ($works as $each) {
                 $numbers = $part->isFittedBy($each) ? [...$numbers, $part->number] : $numbers;
             }
         }
 
         return array_values(array_unique($numbers));
+    }
+
+    /** @return list<IssuedPart> that lie ready at an operation in case they are needed */
+    public function laidOutAt(IssuedWork $work): array
+    {
+        return array_values(array_filter($this->parts, static fn (IssuedPart $part): bool => [] !== array_filter(
+            $part->at($work),
+            static fn (IssuedUse $use): bool => $use->isLaidOut,
+        )));
     }
 
     public function pulled(BenchStep $step): ?PulledOil

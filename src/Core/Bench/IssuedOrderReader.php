@@ -48,7 +48,7 @@ final readonly class IssuedOrderReader
         }
         $works = array_map(static fn (Cursor $operation): IssuedWork => self::work($operation, $levels), $cursor->at('operations')->list());
         $oils = array_map(static fn (Cursor $oil): PulledOil => self::oil($oil, $labels), $cursor->at('oil')->list());
-        $parts = array_map(self::part(...), $cursor->at('parts')->list());
+        $parts = array_map(static fn (Cursor $part): IssuedPart => self::part($part, $works, $labels), $cursor->at('parts')->list());
         $shared = !$cursor->at('sharedLockout')->isNull() && $cursor->at('sharedLockout')->bool();
         $cursor->flaws->throwIfAny();
 
@@ -66,14 +66,48 @@ final readonly class IssuedOrderReader
         return new IssuedEngine($position, $engine->at('label')->string(), $millilitres('capacity'), $millilitres('firstPour'), $tasks);
     }
 
-    private static function part(Cursor $part): IssuedPart
+    /**
+     * @param list<IssuedWork>      $works
+     * @param array<string, string> $labels by position
+     */
+    private static function part(Cursor $part, array $works, array $labels): IssuedPart
     {
-        return new IssuedPart(
-            $part->at('number')->string(),
-            $part->at('positions')->strings(),
-            WorkId::read($part->at('firstUse')->string()),
-            !$part->at('atHand')->isNull() && $part->at('atHand')->bool(),
-        );
+        $uses = $part->at('uses')->isNull()
+            ? self::usesOfBefore($part, array_map(static fn (IssuedWork $work): string => $work->work->id->text, $works), $labels)
+            : array_map(self::use(...), $part->at('uses')->list());
+
+        return new IssuedPart($part->at('number')->string(), array_values(array_filter($uses)));
+    }
+
+    private static function use(Cursor $use): ?IssuedUse
+    {
+        $work = WorkId::read($use->at('operation')->string());
+        $count = $use->at('count')->optionalInt(1, 9999);
+        $isLaidOut = $use->at('atHand')->bool();
+
+        return null === $work?->position ? null : new IssuedUse($work->position, $work, $count, $isLaidOut);
+    }
+
+    /**
+     * An order of before names the operation that needs a part first, at whichever engine.
+     *
+     * @param list<string>          $works  ids
+     * @param array<string, string> $labels by position
+     *
+     * @return list<IssuedUse>
+     */
+    private static function usesOfBefore(Cursor $part, array $works, array $labels): array
+    {
+        $first = WorkId::read($part->at('firstUse')->string());
+        $isLaidOut = !$part->at('atHand')->isNull() && $part->at('atHand')->bool();
+        $uses = [];
+        foreach (array_intersect($labels, $part->at('positions')->strings()) as $position => $label) {
+            $at = Position::from($position);
+            $work = $first?->at($at);
+            $uses[] = new IssuedUse($at, \in_array($work?->text, $works, true) ? $work : null, null, $isLaidOut);
+        }
+
+        return $uses;
     }
 
     private static function task(Cursor $task, Position $position): IssuedTask

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Bench;
 
+use FreshTack\Core\Bench\Said\TimePassed;
 use FreshTack\Core\Plan\Effect;
 use FreshTack\Core\Plan\Position;
 
@@ -58,7 +59,7 @@ final readonly class LogClock
     public function after(Entry $entry, ?Position $position): self
     {
         if (EntryKind::Waited === $entry->content->kind) {
-            return new self($this->waitedMin + ($entry->content->rest->count ?? 0), $this->last);
+            return new self($this->waitedMin + ($entry->content->as(TimePassed::class)->minutes->count ?? 0), $this->last);
         }
 
         $at = $entry->content->kind->isWork() ? $this->of($entry) : null;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Bench;
 
+use FreshTack\Core\Bench\Said\PartUsed;
 use FreshTack\Core\Fastening\InvalidTightening;
 
 /** What speaks against an entry: its time, a gate, a part that was not held, a figure that can't be. */
@@ -18,6 +19,10 @@ final readonly class Objections
     {
         try {
             $this->log->clock()->check($entry, $step, $this->order->issuedAt);
+            $used = $entry->content->as(PartUsed::class);
+            if (null !== $used) {
+                (new LaidOutRules($this->order, $this->log, $this->shop?->held))->check($step, $used);
+            }
             if ($entry->content->kind->isWork()) {
                 $this->checkFilled($entry, $step);
                 $this->checkGates($entry, $step);

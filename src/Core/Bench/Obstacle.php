@@ -8,7 +8,7 @@ namespace FreshTack\Core\Bench;
 final readonly class Obstacle
 {
     /**
-     * @param string $kind what sort of thing it is: stopped, step, unfit, level, volume, oil, left_out
+     * @param string $kind what sort of thing it is: stopped, step, unfit, level, volume, oil, left_out, laid_out
      * @param string $at   where it is: a step, an engine, an oil; empty: the whole order
      */
     private function __construct(public string $kind, public string $at, public string $message)
@@ -57,6 +57,16 @@ final readonly class Obstacle
             'level',
             $position,
             \sprintf('%s: no settled reading after the last run and the last pour says that the level is fine.', $label),
+        );
+    }
+
+    /** @param BenchStep $step of the operation for which it was laid out */
+    public static function laidOut(BenchStep $step, string $number): self
+    {
+        return new self(
+            'laid_out',
+            $step->id,
+            \sprintf('%s: %s was laid out for “%s”. Say whether it went on or goes back.', $step->label, $number, $step->title),
         );
     }
 

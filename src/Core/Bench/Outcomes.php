@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Bench;
 
+use FreshTack\Core\Bench\Said\PartUsed;
 use FreshTack\Core\Plan\Gate;
 use FreshTack\Core\Plan\Position;
-use FreshTack\Core\Plan\WorkId;
 use FreshTack\Core\SpecBook\Task;
 
 /** What became of an order: how each task ended, and whether each engine is whole. Computed here and nowhere else. */
@@ -65,22 +65,46 @@ final readonly class Outcomes
         return [...$why, ...$this->visit($position)];
     }
 
-    /**
-     * Whether the operation that fits a part was done at an engine.
-     *
-     * @param string $firstUse the operation that needs it first, at whichever engine
-     */
-    public function isFitted(Position $position, string $firstUse): bool
+    /** @return list<PartAtEngine> what became of the parts of an engine, in the order in which they were needed */
+    public function parts(Position $position): array
     {
-        $work = $this->order->work(WorkId::read($firstUse)?->at($position)->text ?? '');
-        if (null !== $work) {
-            return [] === array_filter(
-                $work->ending,
-                fn (BenchStep $step): bool => true !== $this->log->answer($step->id)?->kind->isWork(),
-            );
+        $parts = [];
+        foreach ($this->order->parts as $part) {
+            foreach ($part->uses as $use) {
+                $parts = $position === $use->position ? [...$parts, $this->part($part->number, $use)] : $parts;
+            }
         }
 
-        // another engine needs it first, in an operation that this one does not have: fitted if all of its tasks were done
+        return $parts;
+    }
+
+    private function part(string $number, IssuedUse $use): PartAtEngine
+    {
+        $work = null === $use->work ? null : $this->order->work($use->work->text);
+        $isDone = null === $work ? $this->isAllDone($use->position) : $this->isWorked($work);
+        $entry = $use->isLaidOut && null !== $work ? $this->log->used($work, $number) : null;
+        $said = $entry?->content->as(PartUsed::class)?->count;
+
+        return match (true) {
+            null !== $said => new PartAtEngine($number, $use, $said > 0 ? PartFate::Fitted : PartFate::NotFitted, $said, $entry),
+            !$isDone => new PartAtEngine($number, $use, PartFate::NotFitted, 0),
+            $use->isLaidOut => new PartAtEngine($number, $use, PartFate::Unsaid, null),
+            default => new PartAtEngine($number, $use, PartFate::Fitted, $use->count),
+        };
+    }
+
+    /** Whether an operation was done, all that ends it. */
+    private function isWorked(IssuedWork $work): bool
+    {
+        return [] === array_filter(
+            $work->ending,
+            fn (BenchStep $step): bool => true !== $this->log->answer($step->id)?->kind->isWork(),
+        );
+    }
+
+    /** Another engine needs the part first, in an operation that this one does not have: it is on if all of its tasks were done. */
+    private function isAllDone(Position $position): bool
+    {
         return [] === array_filter($this->tasks($position), static fn (TaskOutcome $each): bool => Outcome::Done !== $each->outcome);
     }
 
@@ -97,24 +121,12 @@ final readonly class Outcomes
         return array_values(array_map(static fn (TaskOutcome $each): Task => $each->task->task, $left));
     }
 
-    /**
-     * What goes back to the shelf: parts that no operation fitted, and those that were laid out, if they were not needed.
-     *
-     * @return list<array{IssuedPart, Position}>
-     */
-    public function goesBack(): array
+    /** @return list<PartAtEngine> that an operation did not fit by itself: laid out, or not done */
+    public function loose(): array
     {
-        $back = [];
-        foreach ($this->order->parts as $part) {
-            foreach ($this->order->rig->positions as $position) {
-                $isFor = \in_array($this->order->engines[$position->value] ?? '', $part->engines, true);
-                if ($isFor && ($part->isLaidOut || !$this->isFitted($position, $part->firstUse->text ?? ''))) {
-                    $back[] = [$part, $position];
-                }
-            }
-        }
+        $all = array_merge(...array_map($this->parts(...), $this->order->rig->positions));
 
-        return $back;
+        return array_values(array_filter($all, static fn (PartAtEngine $each): bool => $each->use->isLaidOut || PartFate::Fitted !== $each->fate));
     }
 
     /** @return list<string> what keeps even an engine from leaving that is not fit to run */
@@ -136,7 +148,7 @@ final readonly class Outcomes
         foreach ($this->order->steps as $step) {
             $answer = $this->log->answer($step->id);
             $isOfVisit = $step->must && null === $this->order->workOf($step)->task;
-            if ($position === $step->position && $isOfVisit && true === $answer?->isNotDone() && !$answer->needless) {
+            if ($position === $step->position && $isOfVisit && true === $answer?->isNotDone() && !$answer->isNeedless()) {
                 $why[] = \sprintf('“%s” was not done: %s.', $step->title, $answer->why());
             }
         }

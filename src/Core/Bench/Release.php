@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Bench;
 
+use FreshTack\Core\Bench\Said\LetGo;
 use FreshTack\Core\Plan\Position;
 
 /** What is said when an order is released. */
@@ -28,10 +29,11 @@ final readonly class Release
         $explained = $this->explained;
         $unfit = $this->unfit;
         foreach ($released as $position => $entry) {
-            $explained += $entry->content->release->explained ?? [];
+            $explained += $entry->content->as(LetGo::class)->release->explained ?? [];
             unset($unfit[$position]);
-            if (null !== $entry->content->release?->unfit) {
-                $unfit[$position] = $entry->content->release->unfit;
+            $why = $entry->content->as(LetGo::class)?->release->unfit;
+            if (null !== $why) {
+                $unfit[$position] = $why;
             }
         }
 

@@ -32,6 +32,7 @@ final readonly class ReleaseGate
             ...array_map(Obstacle::stopped(...), $this->log->stops()),
             ...$this->openSteps($release, [null, ...$this->order->rig->positions]),
             ...$this->engines($release, $this->order->rig->positions),
+            ...$this->laidOut($this->order->rig->positions),
             ...array_values($deviations),
         ];
     }
@@ -50,6 +51,7 @@ final readonly class ReleaseGate
             ...array_map(Obstacle::stopped(...), array_values($stops)),
             ...$this->openSteps($release, [$position]),
             ...$this->engines($release, [$position]),
+            ...$this->laidOut([$position]),
             ...array_values($volume),
         ];
     }
@@ -136,6 +138,26 @@ final readonly class ReleaseGate
             }
             if (!$release->isUnfit($position) && !$this->isLevelFine($position)) {
                 $obstacles[] = Obstacle::level($position->value, $this->label($position));
+            }
+        }
+
+        return $obstacles;
+    }
+
+    /**
+     * @param list<Position> $where
+     *
+     * @return list<Obstacle> parts of which nobody has said whether they went on
+     */
+    private function laidOut(array $where): array
+    {
+        $outcomes = new Outcomes($this->order, $this->log);
+        $obstacles = [];
+        foreach (array_merge(...array_map($outcomes->parts(...), $where)) as $part) {
+            $work = null === $part->use->work ? null : $this->order->work($part->use->work->text);
+            $step = null === $work ? null : $work->ending[\count($work->ending) - 1] ?? null;
+            if (PartFate::Unsaid === $part->fate && null !== $step) {
+                $obstacles[] = Obstacle::laidOut($step, $part->number);
             }
         }
 

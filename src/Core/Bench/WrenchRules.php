@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Bench;
 
+use FreshTack\Core\Bench\Said\Tightened;
 use FreshTack\Core\Fastening\TorqueTightening;
 use FreshTack\Core\Fastening\TorqueWrench;
 use FreshTack\Core\Fastening\WrenchChooser;
@@ -42,21 +43,21 @@ final readonly class WrenchRules
     }
 
     /** @throws InvalidEntry if the wrench can't have reached the torque, or is another than it should be and nobody says why */
-    public function check(BenchStep $step, EntryContent $content): void
+    public function check(BenchStep $step, Tightened $entered): void
     {
         $figure = $step->tightening?->torque();
-        if (null === $content->torque || null === $figure || \in_array($content->text, $this->fitting($figure), true)) {
+        if (null === $figure || \in_array($entered->wrench, $this->fitting($figure), true)) {
             return;
         }
-        $named = static fn (TorqueWrench $each): bool => $content->text === $each->name();
+        $named = static fn (TorqueWrench $each): bool => $entered->wrench === $each->name();
         $wrench = array_values(array_filter($this->wrenches, $named))[0] ?? null;
-        if (null === $wrench && self::OTHER !== $content->text) {
-            throw InvalidEntry::unknownWrench($content->text);
+        if (null === $wrench && self::OTHER !== $entered->wrench) {
+            throw InvalidEntry::unknownWrench($entered->wrench);
         }
-        if (null !== $wrench && !$wrench->fullScale->isAtLeast($content->torque)) {
-            throw InvalidEntry::wrenchTooSmall($wrench->name(), $content->torque->asGiven());
+        if (null !== $wrench && !$wrench->fullScale->isAtLeast($entered->torque)) {
+            throw InvalidEntry::wrenchTooSmall($wrench->name(), $entered->torque->asGiven());
         }
-        if ('' === trim($content->reason)) {
+        if ('' === trim($entered->reason)) {
             throw InvalidEntry::wrenchWithoutReason($this->flaw($wrench));
         }
     }

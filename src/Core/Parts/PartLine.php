@@ -16,6 +16,7 @@ final readonly class PartLine
      * @param bool                     $atHand    laid out in case it is needed
      * @param string                   $firstUse  id of the operation that needs it first
      * @param string|null              $standsFor the maker's number that this one, not the maker's, stands in for
+     * @param list<PartDemand>         $demands   what asks for it, in the order of the work; of a kit, for the pieces in it
      */
     public function __construct(
         public string $number,
@@ -28,6 +29,7 @@ final readonly class PartLine
         public bool $atHand = false,
         public string $firstUse = '',
         public ?string $standsFor = null,
+        public array $demands = [],
     ) {
     }
 
@@ -53,18 +55,43 @@ final readonly class PartLine
     /** Another maker's part in its place. */
     public function replacedBy(ShelfPart $substitute): self
     {
-        return new self($substitute->number, $this->count, $this->positions, $this->singleUse, \sprintf('%s Not the maker\'s: it stands in for %s, which is short; the shop\'s policy allows approved others. Tell the owner of an engine under warranty before it is fitted.', $this->why, $this->number), $substitute, [], $this->atHand, $this->firstUse, $this->number);
+        return new self($substitute->number, $this->count, $this->positions, $this->singleUse, \sprintf('%s Not the maker\'s: it stands in for %s, which is short; the shop\'s policy allows approved others. Tell the owner of an engine under warranty before it is fitted.', $this->why, $this->number), $substitute, [], $this->atHand, $this->firstUse, $this->number, $this->demands);
     }
 
     public function with(self $other): self
     {
-        return new self($this->number, $this->count + $other->count, self::once([...$this->positions, ...$other->positions]), $this->singleUse || $other->singleUse, $this->why, $this->shelf, [] === $this->instead ? $other->instead : $this->instead, $this->atHand && $other->atHand, $this->firstUse);
+        return new self($this->number, $this->count + $other->count, self::once([...$this->positions, ...$other->positions]), $this->singleUse || $other->singleUse, $this->why, $this->shelf, [] === $this->instead ? $other->instead : $this->instead, $this->atHand && $other->atHand, $this->firstUse, demands: [...$this->demands, ...$other->demands]);
     }
 
     /** What is still to be fetched loose once so many come out of kits; null: nothing. */
     public function less(int $count): ?self
     {
-        return $count >= $this->count ? null : new self($this->number, $this->count - $count, $this->positions, $this->singleUse, $this->why, $this->shelf, $this->instead, $this->atHand, $this->firstUse);
+        return $count >= $this->count ? null : new self(
+            $this->number,
+            $this->count - $count,
+            $this->positions,
+            $this->singleUse,
+            $this->why,
+            $this->shelf,
+            $this->instead,
+            $this->atHand,
+            $this->firstUse,
+            $this->standsFor,
+            $this->loose($count),
+        );
+    }
+
+    /** @return list<PartDemand> what is left to ask for once the first pieces come out of kits */
+    private function loose(int $count): array
+    {
+        $left = [];
+        foreach ($this->demands as $demand) {
+            $taken = min($count, $demand->count);
+            $count -= $taken;
+            $left = $taken === $demand->count ? $left : [...$left, $demand->less($taken)];
+        }
+
+        return $left;
     }
 
     /**

@@ -46,7 +46,7 @@ final readonly class PartsPlanner
         $chain = $shelf->chain($demand->number);
         $current = $chain[\count($chain) - 1];
 
-        return new PartLine($current, $demand->count, [$demand->position], $demand->singleUse, $demand->why, $shelf->find($current), \array_slice($chain, 0, -1), $demand->atHand, $demand->operation);
+        return new PartLine($current, $demand->count, [$demand->position], $demand->singleUse, $demand->why, $shelf->find($current), \array_slice($chain, 0, -1), $demand->atHand, $demand->operation, demands: [$demand]);
     }
 
     /**
@@ -86,11 +86,12 @@ final readonly class PartsPlanner
      */
     private function taken(KitOffer $offer, array $lines): array
     {
-        $positions = [];
+        $positions = $demands = [];
         $first = '';
         foreach ($offer->covers as $number => $count) {
             $first = '' === $first ? $lines[$number]->firstUse : $first;
             $positions = [...$positions, ...$lines[$number]->positions];
+            $demands = [...$demands, ...$lines[$number]->demands];
             $rest = $lines[$number]->less($count);
             if (null === $rest) {
                 unset($lines[$number]);
@@ -100,7 +101,7 @@ final readonly class PartsPlanner
         }
         $held = implode(', ', array_map(static fn (int|string $number, int $count): string => $count.' × '.$number, array_keys($offer->covers), $offer->covers));
         $kit = $offer->kit->number;
-        $line = new PartLine($kit, $offer->count, PartLine::once([] === $positions ? throw new \LogicException('A kit that covers nothing is not taken.') : $positions), true, \sprintf('Kit in place of %s.', $held), $offer->kit, [], false, $first);
+        $line = new PartLine($kit, $offer->count, PartLine::once([] === $positions ? throw new \LogicException('A kit that covers nothing is not taken.') : $positions), true, \sprintf('Kit in place of %s.', $held), $offer->kit, [], false, $first, demands: $demands);
         $lines[$kit] = isset($lines[$kit]) ? $lines[$kit]->with($line) : $line;
 
         return $lines;

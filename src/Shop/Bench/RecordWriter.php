@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace FreshTack\Shop\Bench;
 
 use FreshTack\Core\Bench\Entry;
+use FreshTack\Core\Bench\PartAtEngine;
+use FreshTack\Core\Bench\PartFate;
 use FreshTack\Core\Bench\PulledOil;
 use FreshTack\Core\Bench\Release;
 use FreshTack\Core\Bench\ReleaseGate;
@@ -113,12 +115,7 @@ final readonly class RecordWriter
                 'capacity' => $engine->at('oil')->at('capacity')->at('text')->string(),
                 'level' => $oil->lastReading,
             ],
-            'parts' => self::parts(
-                $engine->at('label')->string(),
-                $document,
-                static fn (Cursor $part): bool => !self::isLaidOut($part) && $outcomes->isFitted($place, $part->at('firstUse')->string()),
-            ),
-            'laidOut' => self::parts($engine->at('label')->string(), $document, self::isLaidOut(...)),
+            'parts' => self::parts($outcomes->parts($place), $document),
             'entries' => $this->entries($place, $view),
         ];
     }
@@ -141,25 +138,28 @@ final readonly class RecordWriter
         ];
     }
 
-    /** It lay at hand in case it was needed. */
-    private static function isLaidOut(Cursor $part): bool
-    {
-        return !$part->at('atHand')->isNull() && $part->at('atHand')->bool();
-    }
-
     /**
-     * @param \Closure(Cursor): bool $isMeant
+     * @param list<PartAtEngine> $all of one engine
      *
-     * @return list<array{number: string, description: string|null}> of one engine
+     * @return list<array{number: string, description: string|null, count: int|null}> what went on, each number once
      */
-    private static function parts(string $label, Cursor $document, \Closure $isMeant): array
+    private static function parts(array $all, Cursor $document): array
     {
-        $used = array_filter(
-            $document->at('parts')->list(),
-            static fn (Cursor $part): bool => \in_array($label, $part->at('positions')->strings(), true) && $isMeant($part),
-        );
+        $known = [];
+        foreach ($document->at('parts')->list() as $part) {
+            $known[$part->at('number')->string()] = $part->at('description')->optionalString();
+        }
+        /** @var array<array-key, list<int|null>> $counts */
+        $counts = [];
+        foreach (array_filter($all, static fn (PartAtEngine $part): bool => PartFate::Fitted === $part->fate) as $part) {
+            $counts[$part->number][] = $part->fitted;
+        }
 
-        return array_values(array_map(static fn (Cursor $part): array => ['number' => $part->at('number')->string(), 'description' => $part->at('description')->optionalString()], $used));
+        return array_map(static fn (int|string $number, array $each): array => [
+            'number' => (string) $number,
+            'description' => $known[$number] ?? null,
+            'count' => \in_array(null, $each, true) ? null : array_sum($each),
+        ], array_keys($counts), array_values($counts));
     }
 
     /**
@@ -179,7 +179,7 @@ final readonly class RecordWriter
         return array_values(array_map(fn (Entry $entry): array => [
             'title' => $view->plan->titleOf($entry->stepId),
             'text' => $entry->asText().(\in_array($entry->uuid, $replaced, true) ? ' (corrected later)' : ''),
-            'meaning' => $entry->content->observation?->meaning(),
+            'meaning' => $entry->content->observation()?->meaning(),
             'by' => $this->person($entry->by),
             'at' => $entry->moment()->setTimezone($this->settings->zone())->format(\DATE_ATOM),
         ], $kept));

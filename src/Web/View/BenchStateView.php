@@ -8,16 +8,18 @@ use FreshTack\Core\Bench\BenchLog;
 use FreshTack\Core\Bench\BenchStep;
 use FreshTack\Core\Bench\EngineOilLog;
 use FreshTack\Core\Bench\Entry;
-use FreshTack\Core\Bench\IssuedPart;
+use FreshTack\Core\Bench\IssuedOrder;
 use FreshTack\Core\Bench\LogClock;
 use FreshTack\Core\Bench\NotYet;
 use FreshTack\Core\Bench\Objections;
+use FreshTack\Core\Bench\PartAtEngine;
 use FreshTack\Core\Bench\PulledOil;
+use FreshTack\Core\Bench\Said\LetGo;
+use FreshTack\Core\Bench\Said\Pause;
 use FreshTack\Core\Bench\Stop;
 use FreshTack\Core\Bench\Timer;
 use FreshTack\Core\Bench\Timers;
 use FreshTack\Core\Finding\Observation;
-use FreshTack\Core\Plan\Position;
 use FreshTack\Shop\Bench\BenchView;
 
 /** What the bench needs beside the frozen order: the log so far, and what follows from it. */
@@ -68,7 +70,7 @@ final readonly class BenchStateView
             'stoppedBy' => null === $stop ? null : self::stop($stop),
             'parked' => null === $view->log->parked() ? null : self::parked($view->log->parked()),
             'released' => self::released($view->log->rig()->released),
-            'goesBack' => self::goesBack($view->log->outcomes()->goesBack()),
+            'parts' => array_map(static fn (PartAtEngine $each): array => self::part($each, $view->plan), $view->log->outcomes()->loose()),
         ];
     }
 
@@ -134,22 +136,26 @@ final readonly class BenchStateView
             'by' => $entry->by,
             'at' => $entry->at->format(\DATE_ATOM),
             'why' => $entry->content->why(),
-            'until' => $entry->content->until?->format(\DATE_ATOM),
+            'until' => $entry->content->as(Pause::class)?->until?->format(\DATE_ATOM),
         ];
     }
 
-    /**
-     * @param list<array{IssuedPart, Position}> $back
-     *
-     * @return list<array<string, mixed>>
-     */
-    private static function goesBack(array $back): array
+    /** @return array<string, mixed> */
+    private static function part(PartAtEngine $part, IssuedOrder $order): array
     {
-        return array_map(static fn (array $each): array => [
-            'number' => $each[0]->number,
-            'position' => $each[1]->value,
-            'laidOut' => $each[0]->isLaidOut,
-        ], $back);
+        $ending = null === $part->use->work ? [] : $order->work($part->use->work->text)->ending ?? [];
+
+        return [
+            'number' => $part->number,
+            'position' => $part->use->position->value,
+            'operation' => $part->use->work?->text,
+            'stepId' => [] === $ending ? null : $ending[\count($ending) - 1]->id,
+            'count' => $part->use->count,
+            'laidOut' => $part->use->isLaidOut,
+            'fate' => $part->fate->value,
+            'fitted' => $part->fitted,
+            'entry' => $part->entry?->uuid,
+        ];
     }
 
     /**
@@ -163,7 +169,7 @@ final readonly class BenchStateView
             'position' => $position,
             'by' => $entry->by,
             'at' => $entry->at->format(\DATE_ATOM),
-            'unfit' => $entry->content->release?->unfit,
+            'unfit' => $entry->content->as(LetGo::class)?->release->unfit,
         ], array_keys($released), array_values($released));
     }
 

@@ -7,7 +7,6 @@ namespace FreshTack\Tests\Core\Bench;
 use FreshTack\Core\Bench\BenchLog;
 use FreshTack\Core\Bench\BenchStep;
 use FreshTack\Core\Bench\EntryContent;
-use FreshTack\Core\Bench\EntryKind;
 use FreshTack\Core\Bench\InvalidEntry;
 use FreshTack\Core\Bench\Obstacle;
 use FreshTack\Core\Bench\OilLeft;
@@ -241,7 +240,7 @@ final class BenchLogTest extends TestCase
         self::assertSame([$finding->value], array_column($day->log->stops(), 'key'));
         self::assertRefused('bench.stopped', 'The work is stopped', static fn () => $day->tick('port.filter-off.shut'));
 
-        $day->enter('port.drain-valve.look', EntryContent::words(EntryKind::Note, 'sample kept'));
+        $day->enter('port.drain-valve.look', EntryContent::note('sample kept'));
         $day->enter('port.close-valve.close', EntryContent::torque(Torque::of('8.5', TorqueUnit::NewtonMetre), 'TW-1'));
         $day->tick('starboard.lock-out.key');
         self::assertSame([$finding->value], array_column($day->log->stops(), 'key'));
@@ -281,7 +280,7 @@ final class BenchLogTest extends TestCase
     {
         yield 'a volume at a plain step' => ['rig.place.level', EntryContent::poured(Volume::whole(100))];
         yield 'a tick at the oil' => ['port.drain-valve.look', EntryContent::tick()];
-        yield 'leaks at the oil' => ['port.drain-valve.look', EntryContent::observation(Observation::LeaksDry)];
+        yield 'leaks at the oil' => ['port.drain-valve.look', EntryContent::seen(Observation::LeaksDry)];
         yield 'a tick where a torque is asked for' => ['port.close-valve.close', EntryContent::tick()];
         yield 'oil taken out at the fill' => ['port.fill.pour', EntryContent::takenOut(Volume::whole(100))];
         yield 'a step of another order' => ['centre.fill.pour', EntryContent::tick()];
@@ -322,7 +321,7 @@ final class BenchLogTest extends TestCase
     {
         $day = BenchDay::ofTwin()->until('port.drain-valve.look');
         $takes = $day->order->capacityMl['port'];
-        $black = static fn (string $amount, VolumeUnit $unit): EntryContent => EntryContent::observation(
+        $black = static fn (string $amount, VolumeUnit $unit): EntryContent => EntryContent::seen(
             Observation::OilBlack,
             Volume::of($amount, $unit),
         );
@@ -378,16 +377,16 @@ final class BenchLogTest extends TestCase
     {
         $day = BenchDay::ofTwin()->until('port.drain-valve.look')->see('port.drain-valve.look', Observation::OilFineSheen);
         $count = \count($day->log->entries);
-        $day->correct($day->last(), EntryContent::observation(Observation::OilBlack));
+        $day->correct($day->last(), EntryContent::seen(Observation::OilBlack));
 
-        self::assertSame(Observation::OilBlack, $day->log->answer('port.drain-valve.look')?->observation);
+        self::assertSame(Observation::OilBlack, $day->log->answer('port.drain-valve.look')?->observation());
         self::assertCount($count + 1, $day->log->entries);
     }
 
     public function testACorrectionDoesNotLiftAStop(): void
     {
         $day = BenchDay::ofTwin()->until('port.drain-valve.look')->see('port.drain-valve.look', Observation::OilEmulsified);
-        $day->correct($day->last(), EntryContent::observation(Observation::OilBlack));
+        $day->correct($day->last(), EntryContent::seen(Observation::OilBlack));
         self::assertSame('oil_emulsified', $day->log->stoppedBy()?->key, 'it was seen');
         self::assertSame('oil_emulsified', BenchLog::replay($day->order, $day->log->entries)->stoppedBy()?->key, 'after a reload too');
         self::assertRefused('bench.stopped', 'The work is stopped', static fn () => $day->tick('port.filter-off.shut'));
@@ -399,8 +398,8 @@ final class BenchLogTest extends TestCase
     /** @return iterable<string, array{\Closure(): BenchDay}> */
     public static function waysOut(): iterable
     {
-        $black = EntryContent::observation(Observation::OilBlack);
-        $milky = EntryContent::observation(Observation::OilEmulsified);
+        $black = EntryContent::seen(Observation::OilBlack);
+        $milky = EntryContent::seen(Observation::OilEmulsified);
         $atOil = static fn (): BenchDay => BenchDay::ofTwin()->until('port.drain-valve.look');
         yield 'seen, corrected' => [static fn (): BenchDay => $atOil()->see(
             'port.drain-valve.look',
@@ -477,7 +476,7 @@ final class BenchLogTest extends TestCase
     {
         $day = BenchDay::ofTwin()->until('port.drain-valve.look')->see('port.drain-valve.look', Observation::OilBlack);
         $seen = $day->last();
-        $day->tick('starboard.lock-out.key')->correct($seen, EntryContent::observation(Observation::OilEmulsified));
+        $day->tick('starboard.lock-out.key')->correct($seen, EntryContent::seen(Observation::OilEmulsified));
 
         self::assertSame('oil_emulsified', $day->log->stoppedBy()?->key);
     }
@@ -494,7 +493,7 @@ final class BenchLogTest extends TestCase
             self::assertStringContainsString('4.90 l (5.18 US qt)', $error->getMessage());
         }
 
-        $day->correct($first, EntryContent::words(EntryKind::NotDone, 'It was the other engine.'));
+        $day->correct($first, EntryContent::notDone('It was the other engine.'));
         self::assertSame(4900, $day->pour('port.fill.pour', 4900)->log->oil('port')->inEngineMl());
     }
 
@@ -584,7 +583,7 @@ final class BenchLogTest extends TestCase
     public function testALogReadAgainIsTheOneThatWasBuiltUpEntryByEntry(): void
     {
         $day = BenchDay::ofTwin()->until('port.drain-valve.look')->see('port.drain-valve.look', Observation::OilFineSheen);
-        $day->correct($day->last(), EntryContent::observation(Observation::OilMetal))->decide('port.drain-valve.look');
+        $day->correct($day->last(), EntryContent::seen(Observation::OilMetal))->decide('port.drain-valve.look');
         $day->until('port.fill.pour')->pour('port.fill.pour', 6100, new Told(happened: true))->decide('port.fill.pour');
         $day->enter(
             'port.fill.cap',
@@ -716,10 +715,10 @@ final class BenchLogTest extends TestCase
         yield 'taken out' => [EntryContent::takenOut(Volume::whole(450)), 'took out 450 ml (15.2 US fl oz)'];
         yield 'a level' => [EntryContent::level(DipstickReading::of('0.60'), Minutes::none()), 'level 0.6 after 0 min of rest'];
         yield 'a count' => [EntryContent::count(4, 4), '4 in, 4 out'];
-        yield 'seen' => [EntryContent::observation(Observation::TellTaleSteady), 'Steady'];
-        yield 'could not' => [EntryContent::words(EntryKind::NotDone, 'seized'), 'could not: seized'];
-        yield 'decided' => [EntryContent::words(EntryKind::Decision, 'go on'), 'decision: go on'];
-        yield 'noted' => [EntryContent::words(EntryKind::Note, 'hidden screw'), 'hidden screw'];
+        yield 'seen' => [EntryContent::seen(Observation::TellTaleSteady), 'Steady'];
+        yield 'could not' => [EntryContent::notDone('seized'), 'could not: seized'];
+        yield 'decided' => [EntryContent::decision('go on'), 'decision: go on'];
+        yield 'noted' => [EntryContent::note('hidden screw'), 'hidden screw'];
         yield 'ticked' => [EntryContent::tick(), 'done'];
     }
 

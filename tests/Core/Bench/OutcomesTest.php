@@ -7,13 +7,13 @@ namespace FreshTack\Tests\Core\Bench;
 use FreshTack\Core\Bench\BenchStep;
 use FreshTack\Core\Bench\EngineRelease;
 use FreshTack\Core\Bench\EntryContent;
-use FreshTack\Core\Bench\EntryKind;
 use FreshTack\Core\Bench\InvalidEntry;
 use FreshTack\Core\Bench\Needless;
 use FreshTack\Core\Bench\NotDoneCause;
 use FreshTack\Core\Bench\Obstacle;
 use FreshTack\Core\Bench\OilLeft;
 use FreshTack\Core\Bench\Outcome;
+use FreshTack\Core\Bench\PartAtEngine;
 use FreshTack\Core\Bench\Release;
 use FreshTack\Core\Bench\ReleaseGate;
 use FreshTack\Core\Bench\TaskOutcome;
@@ -62,16 +62,15 @@ final class OutcomesTest extends TestCase
             EntryContent::notDone('', NotDoneCause::PartShort, true),
         )->until();
 
-        self::assertFalse($day->log->outcomes()->isFitted(Position::Port, 'port.filter-on'));
-        $back = array_map(
-            static fn (array $each): array => [$each[0]->number, $each[1]],
-            array_values(array_filter($day->log->outcomes()->goesBack(), static fn (array $each): bool => !$each[0]->isLaidOut)),
+        $fate = static fn (Position $position): array => array_map(
+            static fn (PartAtEngine $part): array => [$part->fate->value, $part->fitted],
+            array_values(array_filter(
+                $day->log->outcomes()->parts($position),
+                static fn (PartAtEngine $part): bool => 'filter-on' === $part->use->work?->operation && 'DM-11415' !== $part->number,
+            )),
         );
-        self::assertSame([['QV-50318', Position::Port]], $back, 'its filter goes back to the shelf');
-        self::assertTrue(
-            $day->log->outcomes()->isFitted(Position::Starboard, 'port.filter-on'),
-            'the same operation of the engine beside it',
-        );
+        self::assertSame([['not_fitted', 0]], $fate(Position::Port), 'its filter goes back to the shelf');
+        self::assertSame([['fitted', 1]], $fate(Position::Starboard), 'the same operation of the engine beside it');
     }
 
     public function testATaskOfWhichSomethingIsMissingIsPartlyDone(): void
@@ -89,7 +88,7 @@ final class OutcomesTest extends TestCase
             ->enter('single.filter-off.shut', EntryContent::dropped('', NotDoneCause::Customer));
         $needless = array_filter(
             array_combine(array_column($day->order->steps, 'id'), $day->order->steps),
-            static fn (BenchStep $step): bool => true === $day->log->answer($step->id)?->needless,
+            static fn (BenchStep $step): bool => true === $day->log->answer($step->id)?->isNeedless(),
         );
 
         $works = array_unique(array_map(
@@ -153,9 +152,9 @@ final class OutcomesTest extends TestCase
         $day = BenchDay::ofTwin()->enter('port.gather.gather', $oil);
         $first = $day->last();
         $day->enter('port.filter-off.shut', $oil, (new Told())->withNeedless($needless));
-        self::assertTrue($day->log->answer('port.run.start')?->needless);
+        self::assertTrue($day->log->answer('port.run.start')?->isNeedless());
 
-        $day->correct($first, EntryContent::words(EntryKind::Note, 'It is done after all.'), new Told(why: 'The owner wants it.'));
+        $day->correct($first, EntryContent::note('It is done after all.'), new Told(why: 'The owner wants it.'));
         self::assertNull($day->log->answer('port.run.start'));
     }
 
@@ -194,7 +193,7 @@ final class OutcomesTest extends TestCase
         $day = BenchDay::ofTwin()->until('port.filter-on.beside')
             ->enter('port.filter-on.beside', EntryContent::dropped('Another filter was sent.'));
 
-        self::assertNull($day->log->answer('port.filter-off.stuck')?->cause);
+        self::assertFalse($day->log->answer('port.filter-off.stuck')?->isNotDone());
         self::assertContains('The oil filter is off.', $day->log->outcomes()->unfit(Position::Port));
     }
 

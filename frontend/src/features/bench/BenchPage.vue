@@ -44,7 +44,7 @@ watch(index, () => (problem.value = null))
 const settleMs = 400
 const takeBackMs = 60_000
 /** Entries that only tell something: there is nothing to take back. */
-const telling = new Set(['note', 'decision', 'parked', 'taken_back', 'waited'])
+const telling = new Set(['note', 'decision', 'parked', 'taken_back', 'part_used', 'waited'])
 const isSettling = ref(false)
 watch(
   () => current.value?.step.id,
@@ -250,6 +250,7 @@ function next(): void {
       :ahead="ahead"
       :refused="(problem?.tried ?? null) !== null"
       @again="again"
+      @tell="tell"
       @go-to="(stepId) => (wanted = stepId)"
       @send="send"
       @back="goTo(index - 1)"

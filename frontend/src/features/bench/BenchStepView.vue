@@ -4,6 +4,7 @@ import type { Bench, EntryValue, NewEntry } from '@/shared/api/types'
 import { useSession } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import CouldNot from './CouldNot.vue'
+import LaidOutParts from './LaidOutParts.vue'
 import NotYet from './NotYet.vue'
 import PartsToHold from './PartsToHold.vue'
 import StepEntry from './StepEntry.vue'
@@ -30,6 +31,7 @@ const props = defineProps<{
 const emit = defineEmits<{
   send: [kind: NewEntry['kind'], value: EntryValue, happened: boolean, why: string]
   again: []
+  tell: [entry: NewEntry]
   goTo: [stepId: string]
   back: []
   next: []
@@ -77,6 +79,10 @@ const taskTitle = computed(() => {
   const engine = props.bench.document.engines.find((each) => each.position === position)
   return engine?.tasks.find((each) => each.task === task)?.title ?? ''
 })
+/** Asked where their operation ends. */
+const laidOut = computed(() =>
+  props.bench.parts.filter((each) => each.laidOut && each.stepId === props.current.step.id),
+)
 const ordinary = /^([\d.,½¼¾⅛⅜⅝⅞⅓⅔–→\s-]+)\s*(.*)$/
 const figure = computed(() => {
   const text = props.current.step.figure?.text ?? null
@@ -149,6 +155,14 @@ const rows = computed(() => [
         :sending="sending || settling"
         :ahead="ahead"
         @send="send"
+      />
+      <LaidOutParts
+        v-if="!isBarred"
+        :bench="bench"
+        :parts="laidOut"
+        :sending="sending"
+        :may-work="mayWork"
+        @tell="(entry) => emit('tell', entry)"
       />
     </div>
     <StepPicture :bench="bench" :current="current" />

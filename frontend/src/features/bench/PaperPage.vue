@@ -46,6 +46,10 @@ const failedStep = computed(() => {
   return sent.value[Number(/^\/entries\/(\d+)/.exec(pointer)?.[1] ?? -1)]?.stepId ?? null
 })
 
+function laidOutAt(stepId: string) {
+  return (bench.value?.parts ?? []).filter((part) => part.laidOut && part.entry === null && part.stepId === stepId)
+}
+
 function tickAll(): void {
   for (const each of open.value.filter((candidate) => candidate.step.entry === 'tick')) {
     const line = lines.value?.[each.step.id]
@@ -121,6 +125,7 @@ async function send(): Promise<void> {
           :line="lines?.[each.step.id] ?? emptyLine()"
           :observations="bench.observations"
           :wrenches="bench.wrenches"
+          :laid-out="laidOutAt(each.step.id)"
           :error="failedStep === each.step.id ? asProblem(refused)?.message : undefined"
         />
       </tbody>

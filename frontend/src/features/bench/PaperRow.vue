@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Observation } from '@/shared/api/types'
+import type { Bench, Observation } from '@/shared/api/types'
 import FieldNote from '@/shared/ui/FieldNote.vue'
 import type { PaperLine } from './paper'
 import type { BenchStep } from './useBench'
@@ -12,11 +12,16 @@ const props = defineProps<{
   observations: Observation[]
   wrenches: string[]
   error: string | undefined
+  /** What lies ready for the operation that ends here, and nobody has said whether it went on. */
+  laidOut: Bench['parts']
 }>()
 const line = computed(() => props.line)
 const answers = computed(() => props.observations.filter((each) => each.question === props.current.step.entry))
 const others = computed(() => props.wrenches.filter((each) => !props.current.wrenches.includes(each)))
 const isLevel = computed(() => ['level', 'first_level', 'level_once'].includes(props.current.step.entry))
+function wentOn(number: string, count: string): void {
+  line.value.wentOn = { ...line.value.wentOn, [number]: count }
+}
 const name = computed(() => `${props.current.operation.label}: ${props.current.step.text}`)
 </script>
 
@@ -81,6 +86,14 @@ const name = computed(() => `${props.current.operation.label}: ${props.current.s
             <label>at <input v-model="line.secondTime" placeholder="10:05" /></label>
           </template>
         </template>
+        <label v-for="part in laidOut" :key="part.number"
+          >{{ part.number }} went on
+          <input
+            inputmode="numeric"
+            :value="line.wentOn?.[part.number] ?? ''"
+            @input="wentOn(part.number, ($event.target as HTMLInputElement).value)"
+          />{{ part.count === null ? '' : ` of ${part.count}` }}</label
+        >
         <label v-if="current.timed && !isLevel">at <input v-model="line.time" placeholder="10:05" /></label>
         <label class="muted">could not, because <input v-model="line.notDone" class="why" /></label>
       </div>

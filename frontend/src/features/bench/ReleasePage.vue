@@ -4,6 +4,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { answered, api, asProblem } from '@/shared/api/client'
 import { useEverythingChanged } from '@/shared/api/everything'
 import { usePress } from '@/shared/api/usePress'
+import type { NewEntry } from '@/shared/api/types'
 import { useKept } from '@/shared/kept'
 import { useSession } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
@@ -20,8 +21,8 @@ const route = useRoute()
 const router = useRouter()
 const everythingChanged = useEverythingChanged()
 const number = Number(route.params['number'])
-const { bench, steps, error, isPending, sender } = useBench(number)
-const { mayRelease, mayLead } = useSession()
+const { bench, steps, error, isPending, sender, enter } = useBench(number)
+const { mayRelease, mayLead, mayWorkAtBench } = useSession()
 /** Outlives a reload. */
 const { kept: remark, forget } = useKept<string>(`release-${number}`)
 const left = ref<OilLeft[]>([])
@@ -51,6 +52,11 @@ const release = usePress({
     await router.push(`/orders/${number}/record`)
   },
 })
+const refused = ref<unknown>(null)
+async function tell(entry: NewEntry): Promise<void> {
+  refused.value = null
+  await enter([entry]).catch((problem: unknown) => (refused.value = problem))
+}
 const obstacles = computed(() => obstaclesOf(asProblem(release.error.value)))
 /** Engines that are not whole: a lead may let them go as not fit to run. */
 const notWhole = computed(() => [
@@ -97,7 +103,14 @@ function engine(position: string) {
       </tbody>
     </table>
     <EngineReleases v-if="bench.document.engines.length > 1" :bench="bench" :steps="steps" />
-    <GoesBack v-if="open.length === 0" :bench="bench" />
+    <GoesBack
+      v-if="open.length === 0"
+      :bench="bench"
+      :sending="sender.queue.length > 0"
+      :may-work="mayWorkAtBench"
+      @tell="tell"
+    />
+    <ProblemNote :error="refused" />
     <OilLeftEntry v-model="left" :pools="bench.pools" />
     <label class="remark">
       Remark for the record

@@ -23,6 +23,8 @@ export interface PaperLine {
   wentIn: string
   cameOut: string
   notDone: string
+  /** How many went on of what was laid out, by number. */
+  wentOn?: Record<string, string>
   /** It was not to happen like this, and did. */
   happened: boolean
 }
@@ -55,7 +57,17 @@ export function emptyLine(wrench = ''): PaperLine {
 export type When = (time: string) => string | null
 
 /** The entries that a line stands for, in the order in which they happened; nothing copied gives none. */
-export function linesOf({ step, timed }: BenchStep, line: PaperLine, when: When): NewEntry[] {
+export function linesOf(current: BenchStep, line: PaperLine, when: When): NewEntry[] {
+  const used = Object.entries(line.wentOn ?? {}).filter(([, count]) => count.trim() !== '')
+  return [
+    ...answersOf(current, line, when),
+    ...used.map(([number, count]) =>
+      made(current.step.id, 'part_used', { number, count: Number(count) }, null, { fromPaper: true }),
+    ),
+  ]
+}
+
+function answersOf({ step, timed }: BenchStep, line: PaperLine, when: When): NewEntry[] {
   const newEntry = (stepId: string, kind: NewEntry['kind'], value: EntryValue, time = line.time): NewEntry =>
     made(stepId, kind, value, null, {
       fromPaper: true,

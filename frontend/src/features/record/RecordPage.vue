@@ -32,8 +32,10 @@ const words = {
 type Task = NonNullable<typeof record.value>['engines'][number]['tasks'][number]
 const ended = (task: Task): string =>
   [words[task.outcome ?? 'done'], (task.missing ?? []).join('; ')].filter((part) => part !== '').join(' ')
-const named = (parts: { number: string; description: string | null }[]): string =>
-  parts.map((part) => `${part.number} ${part.description ?? ''}`.trim()).join(', ')
+const named = (parts: { number: string; description: string | null; count?: number | null }[]): string =>
+  parts
+    .map((part) => `${part.count ? `${part.count} × ` : ''}${part.number} ${part.description ?? ''}`.trim())
+    .join(', ')
 </script>
 
 <template>

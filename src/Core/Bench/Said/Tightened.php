@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Bench\Said;
+
+use FreshTack\Core\Quantity\Torque;
+
+/** A torque, and the wrench that it was set with. */
+final readonly class Tightened implements Detail
+{
+    /** @param string $reason why this wrench, if it is not one that the figure asks for */
+    public function __construct(public Torque $torque, public string $wrench, public string $reason = '')
+    {
+    }
+
+    public function asText(): string
+    {
+        return $this->torque->asGiven()
+            .('' === $this->wrench ? '' : ' with '.$this->wrench)
+            .('' === $this->reason ? '' : ' ('.$this->reason.')');
+    }
+}

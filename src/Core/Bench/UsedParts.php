@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Bench;
+
+/** What was said of parts that were laid out in case they were needed. */
+final readonly class UsedParts
+{
+    /** @param array<string, array<array-key, Entry>> $said by the id of the operation, and number */
+    private function __construct(private array $said)
+    {
+    }
+
+    public static function none(): self
+    {
+        return new self([]);
+    }
+
+    public function with(IssuedWork $work, string $number, Entry $entry): self
+    {
+        $id = $work->work->id->text;
+
+        return new self([...$this->said, $id => [$number => $entry] + ($this->said[$id] ?? [])]);
+    }
+
+    /** Where somebody said how many went on; null: nobody has. */
+    public function entry(IssuedWork $work, string $number): ?Entry
+    {
+        return $this->said[$work->work->id->text][$number] ?? null;
+    }
+}
