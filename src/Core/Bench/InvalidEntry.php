@@ -234,11 +234,6 @@ final class InvalidEntry extends \DomainException implements ExpectedError
         return new self('bench.part_said', \sprintf('“%s” was entered before. Correct that entry, and say why.', $said), before: $before);
     }
 
-    public static function notBegun(string $title): self
-    {
-        return new self('bench.not_begun', \sprintf('Nothing of “%s” has been done yet: no part of it can be on.', $title));
-    }
-
     public static function moreThanLaidOut(string $number, int $count, int $laidOut): self
     {
         return new self('bench.more_than_laid_out', \sprintf(

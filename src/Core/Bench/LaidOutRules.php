@@ -25,7 +25,6 @@ final readonly class LaidOutRules
         if (0 === $used->count) {
             return;
         }
-        $this->log->rig()->hasBegun($work) || throw InvalidEntry::notBegun($step->title);
         $laidOut = self::laidOut($part, $work);
         if (null !== $laidOut && $used->count > $laidOut) {
             throw InvalidEntry::moreThanLaidOut($used->number, $used->count, $laidOut);

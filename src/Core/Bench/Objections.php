@@ -22,6 +22,7 @@ final readonly class Objections
             $used = $entry->content->as(PartUsed::class);
             if (null !== $used) {
                 (new LaidOutRules($this->order, $this->log, $this->shop?->held))->check($step, $used);
+                $this->checkMayBeOn($entry, $step, $used);
             }
             if ($entry->content->kind->isWork()) {
                 $this->checkFilled($entry, $step);
@@ -33,6 +34,16 @@ final readonly class Objections
         }
 
         return null;
+    }
+
+    /** @throws InvalidEntry if its operation has not begun, and may not */
+    private function checkMayBeOn(Entry $entry, BenchStep $step, PartUsed $used): void
+    {
+        $work = $this->order->workOf($step);
+        $notYet = 0 === $used->count || $this->log->rig()->hasBegun($work)
+            ? null
+            : $this->log->gates()->before($step, [], $entry->hands(), $this->log->clock()->of($entry));
+        null === $notYet || throw InvalidEntry::notYet($notYet);
     }
 
     /** A part that nobody has held against its engine is not fitted. */

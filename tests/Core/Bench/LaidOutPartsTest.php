@@ -83,11 +83,11 @@ final class LaidOutPartsTest extends TestCase
         self::assertSame($key, self::refusal(self::day()->until(), EntryContent::partUsed($number, $count)));
     }
 
-    public function testNothingIsOnBeforeItsOperationHasBegun(): void
+    public function testNothingIsOnBeforeItsOperationMayBegin(): void
     {
-        $day = self::day()->until('single.belt-look.turn');
+        $day = self::day()->until('single.cowl-off.off');
 
-        self::assertSame('bench.not_begun', self::refusal($day, EntryContent::partUsed(self::BELT, 1)));
+        self::assertSame('bench.not_yet', self::refusal($day, EntryContent::partUsed(self::BELT, 1)));
     }
 
     public function testANumberThatNobodyHeldAgainstTheEngineIsNotFitted(): void

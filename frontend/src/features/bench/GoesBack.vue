@@ -6,10 +6,12 @@ import LaidOutParts from './LaidOutParts.vue'
 /** What lies on the cart and is in no engine: back to its bin before the cart is put away. */
 const props = defineProps<{ bench: Bench; sending: boolean; mayWork: boolean }>()
 const emit = defineEmits<{ tell: [entry: NewEntry] }>()
-const laidOut = computed(() => props.bench.parts.filter((each) => each.laidOut && each.fate !== 'not_fitted'))
+const laidOut = computed(() =>
+  props.bench.parts.filter((each) => each.laidOut && (each.fate !== 'not_fitted' || each.entry !== null)),
+)
 const back = computed(() =>
   props.bench.parts
-    .filter((each) => each.fate === 'not_fitted')
+    .filter((each) => each.fate === 'not_fitted' && (!each.laidOut || each.entry === null))
     .map((each) => {
       const part = props.bench.document.parts.find((known) => known.number === each.number)
       const engine = props.bench.document.engines.find((known) => known.position === each.position)
@@ -19,7 +21,7 @@ const back = computed(() =>
         words: part?.description ?? '',
         bin: part?.bin ?? '',
         engine: engine?.label ?? '',
-        why: each.entry === null ? 'not fitted' : 'was not needed',
+        why: each.laidOut ? 'not needed: its task was not done' : 'not fitted',
       }
     }),
 )

@@ -40,7 +40,7 @@ function say(part: Bench['parts'][number], count: number): void {
       Laid out{{ row.part.count === null ? '' : ` ${row.part.count} ×` }} <strong>{{ row.part.number }}</strong>
       {{ row.what }} <span class="muted">{{ row.where }}</span>
     </p>
-    <p v-if="row.part.fate !== 'unsaid' && changing !== row.key" class="row">
+    <p v-if="row.part.entry !== null && changing !== row.key" class="row">
       <strong>{{ row.part.fitted ? `${row.part.fitted} went on` : 'not needed: back to the shelf' }}</strong>
       <button v-if="mayWork && row.part.entry" type="button" class="mini" @click="changing = row.key">
         It was different …

@@ -79,7 +79,7 @@ function engine(position: string) {
       >
       <RouterLink :to="`/orders/${number}/bench`">To the bench</RouterLink>
     </p>
-    <table class="plain">
+    <table v-if="bench.oil.length > 0" class="plain">
       <thead>
         <tr>
           <th>Engine</th>
