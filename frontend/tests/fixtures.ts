@@ -181,7 +181,8 @@ export function aBench(operations: Operation[], change: Partial<Bench> = {}): Be
       ],
       operations,
       oil: [],
-      parts: [],
+      findings: [],
+    parts: [],
       tools: [],
       cautions: [],
       labour: {
@@ -213,6 +214,7 @@ export function aBench(operations: Operation[], change: Partial<Bench> = {}): Be
     stoppedBy: null,
     parked: null,
     released: [],
+    findings: [],
     parts: [],
     entries: [],
     wrenches: ['TW-1'],

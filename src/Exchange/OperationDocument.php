@@ -10,7 +10,6 @@ use FreshTack\Core\Fastening\TorqueAndAngle;
 use FreshTack\Core\Fastening\TurnsAfterSeating;
 use FreshTack\Core\Order\OrderedOperation;
 use FreshTack\Core\Order\OrderedStep;
-use FreshTack\Core\Order\StepDone;
 use FreshTack\Core\Plan\Gate;
 use FreshTack\Core\Plan\PlannedWork;
 use FreshTack\Core\Procedure\Caution;
@@ -121,20 +120,8 @@ final readonly class OperationDocument
             'event' => $step->done->event,
             'count' => $step->done->count,
             'effects' => array_column($step->done->effects, 'value'),
-            'measure' => self::measure($step->done),
+            'measure' => MeasureDocument::of($step->done),
             'uses' => $step->figures->uses,
-        ];
-    }
-
-    /** @return Doc|null */
-    private static function measure(StepDone $done): ?array
-    {
-        $limit = $done->limit;
-
-        return null === $done->measure ? null : [
-            'kind' => $done->measure->value,
-            'label' => $done->measure->label(),
-            'limit' => null === $limit ? null : ['path' => $limit->path, 'text' => $limit->text],
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Tests\Support;
 
+use Brick\Math\BigDecimal;
 use FreshTack\Core\Bench\BenchLog;
 use FreshTack\Core\Bench\BenchStep;
 use FreshTack\Core\Bench\Entry;
@@ -14,7 +15,11 @@ use FreshTack\Core\Bench\IssuedOrderReader;
 use FreshTack\Core\Bench\Told;
 use FreshTack\Core\Fastening\InvalidTightening;
 use FreshTack\Core\Fastening\Turns;
+use FreshTack\Core\Finding\AnswerForm;
+use FreshTack\Core\Finding\AskedMeasure;
+use FreshTack\Core\Finding\AskedPlace;
 use FreshTack\Core\Finding\Observation;
+use FreshTack\Core\Finding\PlaceAnswer;
 use FreshTack\Core\Fluid\DipstickReading;
 use FreshTack\Core\Quantity\Minutes;
 use FreshTack\Core\Quantity\Volume;
@@ -200,9 +205,20 @@ final class BenchDay
             'torque' === $step->entry && null !== $torque => EntryContent::torque($torque->nominal, 'TW-1'),
             'turns' === $step->entry => EntryContent::turns(null === $turns ? Turns::of('3/4') : $turns->min),
             'count' === $step->entry => EntryContent::count(4, 4),
+            null !== $step->measure => EntryContent::measured(self::usualAnswers($step->measure)),
             'fasteners' === $step->entry => EntryContent::count($step->count ?? 0, $step->count ?? 0),
             default => EntryContent::tick(),
         };
+    }
+
+    /** @return list<PlaceAnswer> nothing found anywhere */
+    public static function usualAnswers(AskedMeasure $asked): array
+    {
+        return array_map(static fn (AskedPlace $place): PlaceAnswer => match ($asked->measure->form()) {
+            AnswerForm::Choice => new PlaceAnswer($place->key, $asked->answersAt($place)[0]->code ?? ''),
+            AnswerForm::Figure => new PlaceAnswer($place->key, figures: [$place->range->max ?? $place->range->min ?? BigDecimal::of(5200)]),
+            AnswerForm::Share => new PlaceAnswer($place->key, share: 80),
+        }, $asked->places);
     }
 
     private function middle(BenchStep $step): string

@@ -21,7 +21,7 @@ final class GoodDay
         foreach ($bench->at('document')->at('operations')->list() as $operation) {
             $pour = $pours[$operation->at('position')->optionalString() ?? ''] ?? ['value' => '1', 'unit' => 'l'];
             foreach ($operation->at('steps')->list() as $step) {
-                array_push($entries, ...self::rest($step), ...[self::usual($step, $pour)], ...self::notNeeded($bench, $step));
+                array_push($entries, ...self::rest($step), ...[self::usual($bench, $step, $pour)], ...self::notNeeded($bench, $step));
             }
         }
 
@@ -126,6 +126,23 @@ final class GoodDay
         return $copied;
     }
 
+    /** @return list<array<string, mixed>> nothing found anywhere */
+    private static function answers(Cursor $measure, Cursor $known): array
+    {
+        $usual = $known->at($measure->at('kind')->string());
+
+        return array_map(static function (Cursor $place) use ($measure, $usual): array {
+            $answers = $place->at('answers')->isNull() ? $usual : $place->at('answers');
+            $range = $place->at('range');
+
+            return ['place' => $place->at('key')->string(), ...match ($measure->at('form')->string()) {
+                'choice' => ['answer' => $answers->at(0)->at('code')->string()],
+                'share' => ['share' => 80],
+                default => ['figures' => [$range->at('max')->optionalString() ?? '5200']],
+            }];
+        }, $measure->at('places')->list());
+    }
+
     /** @return list<array<string, mixed>> what the demo lets pass where oil has to rest */
     private static function rest(Cursor $step): array
     {
@@ -156,7 +173,7 @@ final class GoodDay
      *
      * @return array<string, mixed>
      */
-    private static function usual(Cursor $step, array $pour): array
+    private static function usual(Cursor $bench, Cursor $step, array $pour): array
     {
         $id = $step->at('id')->string();
         $tightening = $step->at('tightening');
@@ -167,6 +184,7 @@ final class GoodDay
             'leaks' => self::entry($id, 'observation', ['observation' => 'leaks_dry']),
             'tell_tale' => self::entry($id, 'observation', ['observation' => 'tell_tale_steady']),
             'poured' => self::entry($id, 'poured', ['volume' => $pour]),
+            'measured' => self::entry($id, 'measured', ['answers' => self::answers($step->at('measure'), $bench->at('document')->at('answers'))]),
             'level', 'first_level' => self::entry($id, 'level', ['reading' => '0.60']),
             'torque' => self::entry(
                 $id,

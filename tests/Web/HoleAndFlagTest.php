@@ -162,6 +162,7 @@ final class HoleAndFlagTest extends ApiTestCase
             'needs',
             'presenceEndMin',
             'readTwice',
+            'answers',
         ]);
         $without = static function (mixed $value) use (&$without, $added): mixed {
             return match (true) {
@@ -171,8 +172,8 @@ final class HoleAndFlagTest extends ApiTestCase
             };
         };
         $earlier = str_replace(
-            ['work-order/2', '"arrival_level"', '"count":null,'],
-            ['work-order/1', '"tick"', ''],
+            ['work-order/2', '"arrival_level"', '"measured"', '"count":null,'],
+            ['work-order/1', '"tick"', '"tick"', ''],
             Json::encode($without(json_decode($document))),
         );
         $connection->executeStatement('UPDATE work_order SET document = ? WHERE number = ?', [$earlier, $number]);

@@ -7,7 +7,7 @@ namespace FreshTack\Core\Bench;
 use FreshTack\Core\Bench\Said\LevelRead;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Fastening\InvalidTightening;
-use FreshTack\Core\Finding\Verdict;
+use FreshTack\Core\Finding\InvalidAnswer;
 use FreshTack\Core\Plan\Effect;
 
 /** The entries of one order, replayed: which steps are done, what stops the work, what the oil needs next. */
@@ -34,6 +34,7 @@ final readonly class BenchLog
      */
     public static function replay(IssuedOrder $order, array $entries, ?string $asked = null, ?ShopSide $shop = null): self
     {
+        $entries = array_map(static fn (Entry $entry): Entry => self::judged($entry, $order), $entries);
         $corrections = self::corrections($entries);
         $log = self::start($order);
         foreach ($entries as $entry) {
@@ -81,6 +82,7 @@ final readonly class BenchLog
     {
         $step = $this->order->step($entry->stepId);
         EntryRules::checkKind($step, $entry->content);
+        $entry = self::judged($entry, $this->order);
         if (EntryKind::TakenBack === $entry->content->kind) {
             throw InvalidEntry::unknownEntry('');
         }
@@ -123,6 +125,22 @@ final readonly class BenchLog
         }
 
         return self::replay($this->order, [...$this->entries, $correction], $correction->uuid, $shop);
+    }
+
+    /**
+     * What was measured or seen, with what it means.
+     *
+     * @throws InvalidEntry if it is no answer to what its step asks for
+     */
+    private static function judged(Entry $entry, IssuedOrder $order): Entry
+    {
+        try {
+            return EntryKind::Measured === $entry->content->kind
+                ? $entry->saying($entry->content->judgedBy($order->step($entry->stepId)->measure))
+                : $entry;
+        } catch (InvalidAnswer $error) {
+            throw InvalidEntry::answer($error);
+        }
     }
 
     /** Whether an engine was let go by this entry. */
@@ -168,16 +186,22 @@ final readonly class BenchLog
         return $this->state->standstill->stops;
     }
 
-    /** Where somebody said how many went on of a part that lay ready at an operation; null: nobody has. */
-    public function used(IssuedWork $work, string $number): ?Entry
+    /** @return UsedPart|null of a part that lay ready at an operation; null: nobody has said */
+    public function used(IssuedWork $work, string $number): ?UsedPart
     {
-        return $this->state->used->entry($work, $number);
+        return $this->state->used->of($work, $number);
     }
 
     /** By which entry the order is parked; whatever is entered next goes on with it. Null: it is not parked. */
     public function parked(): ?Entry
     {
         return $this->state->standstill->parked;
+    }
+
+    /** @return list<Finding> decided about or not, in the order in which they were found */
+    public function findings(): array
+    {
+        return $this->state->standstill->findings;
     }
 
     public function stoppedBy(): ?Stop
@@ -307,11 +331,10 @@ final readonly class BenchLog
      */
     private function stoppedFor(Entry $line, BenchStep $step, ?ExpectedError $objection): self
     {
-        $seen = $line->content->observation();
         $gate = $objection instanceof InvalidEntry ? $objection->gate : null;
         $why = $objection?->getMessage() ?? 'This was not to happen, and it did.';
         $stops = [
-            ...(Verdict::Stop === $seen?->verdict() ? [Stop::found($line, $step, $seen)] : []),
+            ...Stop::found($line, $step),
             ...($line->told->happened ? [Stop::happened($line, $step, $gate, $why)] : []),
         ];
 

@@ -6,6 +6,7 @@ namespace FreshTack\Core\Bench;
 
 use FreshTack\Core\Bench\Said\Amount;
 use FreshTack\Core\Bench\Said\LevelRead;
+use FreshTack\Core\Bench\Said\Measured;
 use FreshTack\Core\Bench\Said\PartUsed;
 use FreshTack\Core\Fluid\Advice;
 use FreshTack\Core\Fluid\DipstickReading;
@@ -86,15 +87,14 @@ final readonly class BenchState
         $settles = $content->kind->isAnswer() && (!$step->asksForLevel() || self::settlesLevel($step, $content, $oil));
         $rig = $content->kind->isWork() ? $this->rig->after($work, self::effects($step, $content->kind), $entry->hands(), $at) : $this->rig;
         $rig = EntryKind::Released === $content->kind && null !== $step->position ? $rig->letGo($step->position, $entry) : $rig;
-        $used = $content->as(PartUsed::class);
         $leftOut = $settles && $content->isOfTask() ? new LeftOut($order, $this->rig) : null;
         $after = new self(
             $leftOut?->answers($this->answers, $entry, $step) ?? ($settles ? [...$this->answers, $step->id => $content] : $this->answers),
             null === $step->position ? $this->oil : [...$this->oil, $step->position->value => $oil],
             $rig,
             $this->clock->after($entry, $step->position),
-            $this->standstill->after($entry),
-            null === $used ? $this->used : $this->used->with($work, $used->number, $entry),
+            $this->standstill->after($entry, $step),
+            self::used($this->used, $entry, $step, $order),
         );
 
         return array_reduce(
@@ -102,6 +102,32 @@ final readonly class BenchState
             static fn (self $state, IssuedWork $each): self => $state->ending($each),
             $settles ? $after->ending($work) : $after,
         );
+    }
+
+    /** What the entry says of parts that were laid out: by itself, or with what was seen at each place. */
+    private static function used(UsedParts $used, Entry $entry, BenchStep $step, IssuedOrder $order): UsedParts
+    {
+        $work = $order->workOf($step);
+        $detail = $entry->content->detail;
+        if ($detail instanceof PartUsed) {
+            return $used->with($work, $detail->number, new UsedPart($detail->count, $entry));
+        }
+        if (!$detail instanceof Measured) {
+            return $used;
+        }
+        /** @var array<array-key, int> $counts */
+        $counts = [];
+        foreach ($step->measure->places ?? [] as $place) {
+            $number = null === $place->part ? null : $order->laidOut($work, $place->part)?->number;
+            if (null !== $number) {
+                $counts[$number] = ($counts[$number] ?? 0) + ($detail->isRenewed($place->key) ? 1 : 0);
+            }
+        }
+        foreach ($counts as $number => $count) {
+            $used = $used->with($work, (string) $number, new UsedPart($count, $entry));
+        }
+
+        return $used;
     }
 
     public function standing(Standstill $standstill): self

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Core\Bench;
 
 use FreshTack\Core\Fastening\Tightening;
+use FreshTack\Core\Finding\AskedMeasure;
 use FreshTack\Core\Order\Level;
 use FreshTack\Core\Plan\Effect;
 use FreshTack\Core\Plan\Position;
@@ -19,6 +20,7 @@ final readonly class BenchStep
      * @param Level|null    $level    how to judge a level on this engine
      * @param int|null      $count    how many fasteners go back; null: none are counted, or nobody knows
      * @param list<Effect>  $effects  what is so once it is done, in the order in which it happens
+     * @param AskedMeasure|null $measure what is measured or seen there; null: nothing beside that it was done
      */
     public function __construct(
         public string $id,
@@ -32,6 +34,7 @@ final readonly class BenchStep
         public ?Level $level,
         public ?int $count = null,
         public array $effects = [],
+        public ?AskedMeasure $measure = null,
     ) {
     }
 

@@ -48,13 +48,15 @@ final readonly class Entry
     /** Whether it stops the work, whatever becomes of it later. */
     public function stopsWork(): bool
     {
-        return $this->told->happened || Verdict::Stop === $this->content->observation()?->verdict();
+        return $this->told->happened || Verdict::Stop === $this->content->verdict();
     }
 
-    /** Whether a record tells it: a plain tick, a slip that was taken back and a pause say nothing to an owner; releases and parts stand above. */
+    /** Whether a record tells it: a plain tick, a slip that was taken back and a pause say nothing to an owner; releases, parts and what becomes of findings stand above. */
     public function isTold(): bool
     {
-        return !\in_array($this->content->kind, [EntryKind::Tick, EntryKind::TakenBack, EntryKind::Parked, EntryKind::Released, EntryKind::PartUsed], true);
+        return !\in_array($this->content->kind, [
+            EntryKind::Tick, EntryKind::TakenBack, EntryKind::Parked, EntryKind::Released, EntryKind::PartUsed, EntryKind::Settled,
+        ], true);
     }
 
     /** As a record shows it; of a correction with its reason. */

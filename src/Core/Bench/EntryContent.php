@@ -8,18 +8,28 @@ use FreshTack\Core\Bench\Said\Amount;
 use FreshTack\Core\Bench\Said\Bare;
 use FreshTack\Core\Bench\Said\Counted;
 use FreshTack\Core\Bench\Said\Detail;
+use FreshTack\Core\Bench\Said\Found;
 use FreshTack\Core\Bench\Said\LetGo;
 use FreshTack\Core\Bench\Said\LevelRead;
+use FreshTack\Core\Bench\Said\Measured;
 use FreshTack\Core\Bench\Said\PartUsed;
 use FreshTack\Core\Bench\Said\Pause;
 use FreshTack\Core\Bench\Said\Seen;
+use FreshTack\Core\Bench\Said\Settled;
 use FreshTack\Core\Bench\Said\Tightened;
 use FreshTack\Core\Bench\Said\TimePassed;
 use FreshTack\Core\Bench\Said\Turned;
 use FreshTack\Core\Bench\Said\WhyNot;
 use FreshTack\Core\Bench\Said\Words;
 use FreshTack\Core\Fastening\Turns;
+use FreshTack\Core\Finding\AskedMeasure;
+use FreshTack\Core\Finding\InvalidAnswer;
+use FreshTack\Core\Finding\Judged;
 use FreshTack\Core\Finding\Observation;
+use FreshTack\Core\Finding\PlaceAnswer;
+use FreshTack\Core\Finding\Settlement;
+use FreshTack\Core\Finding\Spot;
+use FreshTack\Core\Finding\Verdict;
 use FreshTack\Core\Fluid\DipstickReading;
 use FreshTack\Core\Quantity\Minutes;
 use FreshTack\Core\Quantity\Torque;
@@ -49,6 +59,24 @@ final readonly class EntryContent
         return $this->as(Seen::class)?->observation;
     }
 
+    /** What it means, of something seen; null: nothing beside itself. */
+    public function meaning(): ?string
+    {
+        $judged = array_filter(
+            $this->as(Measured::class)->judged ?? [],
+            static fn (Judged $each): bool => Verdict::GoOn !== $each->verdict && '' !== $each->meaning,
+        );
+
+        return $this->observation()?->meaning()
+            ?? ([] === $judged ? null : implode(' ', array_unique(array_map(static fn (Judged $each): string => $each->meaning, $judged))));
+    }
+
+    /** How bad it is, as far as it is something seen. */
+    public function verdict(): Verdict
+    {
+        return $this->observation()?->verdict() ?? $this->as(Measured::class)?->verdict() ?? $this->as(Found::class)->verdict ?? Verdict::GoOn;
+    }
+
     /** With the minutes of rest that the log counts. */
     public function rested(Minutes $rest): self
     {
@@ -60,9 +88,13 @@ final readonly class EntryContent
     /** Without what the log has added. */
     public function asSent(): self
     {
-        $read = $this->as(LevelRead::class);
+        $detail = $this->detail;
 
-        return null === $read?->restByLog ? $this : new self($this->kind, new LevelRead($read->reading, $read->rest));
+        return match (true) {
+            $detail instanceof LevelRead => new self($this->kind, new LevelRead($detail->reading, $detail->rest)),
+            $detail instanceof Measured => new self($this->kind, $detail->asSent()),
+            default => $this,
+        };
     }
 
     public static function tick(): self
@@ -180,6 +212,35 @@ final readonly class EntryContent
     public static function waited(Minutes $minutes): self
     {
         return new self(EntryKind::Waited, new TimePassed($minutes));
+    }
+
+    /** @param list<PlaceAnswer> $given */
+    public static function measured(array $given): self
+    {
+        return new self(EntryKind::Measured, new Measured($given));
+    }
+
+    /** @throws InvalidAnswer if it is no answer to what the step asks for */
+    public function judgedBy(?AskedMeasure $asked): self
+    {
+        $measured = $this->as(Measured::class);
+
+        return null === $asked || null === $measured ? $this : new self($this->kind, $measured->judgedBy($asked));
+    }
+
+    /** @param Verdict $verdict how bad it is: note, finding or stop */
+    public static function found(Spot $spot, string $words, Verdict $verdict): self
+    {
+        return new self(EntryKind::Found, new Found($spot, $words, $verdict));
+    }
+
+    /**
+     * @param string $entry by which it was found
+     * @param string $place of what was measured there; empty: it was found beside
+     */
+    public static function settled(string $entry, string $place, Settlement $how, string $words): self
+    {
+        return new self(EntryKind::Settled, new Settled($entry, $place, $how, $words));
     }
 
     public static function note(string $text): self

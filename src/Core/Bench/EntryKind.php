@@ -29,13 +29,19 @@ enum EntryKind: string
     case PartUsed = 'part_used';
     /** Time that a demo lets pass. */
     case Waited = 'waited';
+    /** Measured or seen, place by place. */
+    case Measured = 'measured';
+    /** Come upon, whatever the step asks for. */
+    case Found = 'found';
+    /** What becomes of something found. */
+    case Settled = 'settled';
 
     /** Whether a step that asks for `$asked` can take this. */
     public function answers(string $asked): bool
     {
         return match ($this) {
             self::NotDone, self::Dropped, self::Note, self::Decision, self::Parked, self::TakenBack, self::Released,
-            self::PartUsed, self::Waited => true,
+            self::PartUsed, self::Waited, self::Found, self::Settled => true,
             self::Observation => \in_array($asked, ['oil_appearance', 'arrival_level', 'leaks', 'tell_tale'], true),
             self::Level => \in_array($asked, ['level', 'first_level', 'level_once'], true),
             self::TakenOut => \in_array($asked, ['level', 'first_level'], true),
@@ -52,7 +58,7 @@ enum EntryKind: string
             $this,
             [
                 self::NotDone, self::Dropped, self::Note, self::Decision, self::Parked, self::TakenBack, self::Released, self::PartUsed,
-                self::Waited,
+                self::Waited, self::Found, self::Settled,
             ],
             true,
         );

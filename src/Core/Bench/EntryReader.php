@@ -4,9 +4,15 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Bench;
 
+use Brick\Math\BigDecimal;
 use FreshTack\Core\Fastening\Turns;
 use FreshTack\Core\Finding\Observation;
+use FreshTack\Core\Finding\PlaceAnswer;
+use FreshTack\Core\Finding\Settlement;
+use FreshTack\Core\Finding\Spot;
+use FreshTack\Core\Finding\Verdict;
 use FreshTack\Core\Fluid\DipstickReading;
+use FreshTack\Core\Quantity\Decimal;
 use FreshTack\Core\Quantity\Minutes;
 use FreshTack\Core\Quantity\Torque;
 use FreshTack\Core\Quantity\TorqueUnit;
@@ -32,12 +38,58 @@ final readonly class EntryReader
             EntryKind::Parked => self::parked($value),
             EntryKind::TakenBack => EntryContent::takenBack(),
             EntryKind::Released => EntryContent::released(self::release($value)),
+            EntryKind::Measured => EntryContent::measured(array_map(self::placeAnswer(...), $value->at('answers')->list(0, 200))),
+            EntryKind::Found => self::found($value),
+            EntryKind::Settled => self::settled($value),
             EntryKind::Waited => EntryContent::waited(Minutes::count($value->at('minutes')->int(1, 600))),
             EntryKind::NotDone, EntryKind::Dropped => self::notDone($kind, $value),
             EntryKind::Note => EntryContent::note($value->at('text')->string(500)),
             EntryKind::Decision => EntryContent::decision($value->at('text')->string(500)),
             EntryKind::PartUsed => EntryContent::partUsed($value->at('number')->string(40), $value->at('count')->int(0, 99)),
         };
+    }
+
+    private static function placeAnswer(Cursor $answer): PlaceAnswer
+    {
+        $answer->knowsOnly('place', 'answer', 'figures', 'share', 'renewed', 'words');
+        $figures = array_map(
+            static fn (Cursor $figure): ?BigDecimal => $figure->attempt(static fn (): BigDecimal => Decimal::parse($figure->string(12))),
+            $answer->at('figures')->isNull() ? [] : $answer->at('figures')->list(0, 8),
+        );
+
+        return new PlaceAnswer(
+            $answer->at('place')->string(40),
+            $answer->at('answer')->optionalString(80),
+            array_values(array_filter($figures)),
+            $answer->at('share')->optionalInt(0, 100),
+            !$answer->at('renewed')->isNull() && $answer->at('renewed')->bool(),
+            trim($answer->at('words')->optionalString(300) ?? ''),
+        );
+    }
+
+    private static function found(Cursor $value): EntryContent
+    {
+        $words = trim($value->at('text')->string(500));
+        if ('' === $words) {
+            $value->at('text')->flaw('Say what it is: it stands in the record.');
+        }
+        $verdict = $value->at('verdict')->enum(Verdict::class);
+        if (Verdict::GoOn === $verdict) {
+            $value->at('verdict')->flaw('Say how bad it is: note, finding or stop.');
+        }
+
+        return EntryContent::found($value->at('spot')->enum(Spot::class), $words, $verdict);
+    }
+
+    private static function settled(Cursor $value): EntryContent
+    {
+        $how = $value->at('how')->enum(Settlement::class);
+        $words = trim($value->at('text')->optionalString(500) ?? '');
+        if ('' === $words && null !== $how->asks()) {
+            $value->at('text')->flaw($how->asks());
+        }
+
+        return EntryContent::settled($value->at('entry')->string(40), $value->at('place')->optionalString(40) ?? '', $how, $words);
     }
 
     public static function told(Cursor $told): Told

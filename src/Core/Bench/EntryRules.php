@@ -6,10 +6,12 @@ namespace FreshTack\Core\Bench;
 
 use FreshTack\Core\Bench\Said\Amount;
 use FreshTack\Core\Bench\Said\Counted;
+use FreshTack\Core\Bench\Said\Measured;
 use FreshTack\Core\Bench\Said\Seen;
 use FreshTack\Core\Bench\Said\Tightened;
 use FreshTack\Core\Bench\Said\Turned;
 use FreshTack\Core\Fastening\InvalidTightening;
+use FreshTack\Core\Finding\Judged;
 use FreshTack\Core\Fluid\Advice;
 use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Core\Quantity\Volume;
@@ -49,6 +51,8 @@ final readonly class EntryRules
             $this->wrenches?->check($step, $detail);
         } elseif ($detail instanceof Turned) {
             $step->tightening?->turns()?->accept($detail->turns);
+        } elseif ($detail instanceof Measured) {
+            self::checkSet($detail);
         } elseif ($detail instanceof Counted) {
             self::checkCount($step, $detail);
         } elseif ($detail instanceof Amount && 0 === $detail->volume->millilitresUp()) {
@@ -59,6 +63,14 @@ final readonly class EntryRules
             $this->checkDrained($step, $detail->drained);
         } elseif ($detail instanceof Amount) {
             $this->checkFill($log, $step, $detail->volume);
+        }
+    }
+
+    /** @throws InvalidEntry */
+    private static function checkSet(Measured $measured): void
+    {
+        foreach ($measured->judged as $each) {
+            Judged::NOT_SET !== $each->code || throw InvalidEntry::notSet($each->text, $each->meaning);
         }
     }
 

@@ -6,6 +6,7 @@ namespace FreshTack\Core\Bench;
 
 use FreshTack\Core\Bench\Said\Amount;
 use FreshTack\Core\ExpectedError;
+use FreshTack\Core\Finding\InvalidAnswer;
 use FreshTack\Core\Plan\Gate;
 
 final class InvalidEntry extends \DomainException implements ExpectedError
@@ -220,6 +221,22 @@ final class InvalidEntry extends \DomainException implements ExpectedError
     public static function otherStep(): self
     {
         return new self('bench.other_step', 'A correction must belong to the same step as the entry it corrects.');
+    }
+
+    public static function answer(InvalidAnswer $error): self
+    {
+        return new self($error->errorKey(), $error->getMessage());
+    }
+
+    /** What is set is set within its limits. */
+    public static function notSet(string $text, string $why): self
+    {
+        return new self('bench.not_set', \sprintf('%s. %s', ucfirst($text), $why));
+    }
+
+    public static function unknownFinding(): self
+    {
+        return new self('bench.unknown_finding', 'What this decides about is not in the log any more. Load the page again.');
     }
 
     public static function notLaidOut(string $number, string $title): self

@@ -171,6 +171,15 @@ final readonly class IssuedOrder
         )));
     }
 
+    /** @return IssuedPart|null what lies ready at an operation, by the number that a sheet has for it; null: nothing does */
+    public function laidOut(IssuedWork $work, string $number): ?IssuedPart
+    {
+        return array_values(array_filter(
+            $this->laidOutAt($work),
+            static fn (IssuedPart $part): bool => $part->isCalled($number),
+        ))[0] ?? null;
+    }
+
     public function pulled(BenchStep $step): ?PulledOil
     {
         $takes = static fn (PulledOil $oil): bool => \in_array($step->position?->value, $oil->positions, true);

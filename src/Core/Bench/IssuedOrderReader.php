@@ -46,7 +46,8 @@ final readonly class IssuedOrderReader
             $labels[$hung[$place]->position->value] = $hung[$place]->label;
             $levels[$hung[$place]->position->value] = $engine->at('level')->isNull() ? null : self::level($engine->at('level'));
         }
-        $works = array_map(static fn (Cursor $operation): IssuedWork => self::work($operation, $levels), $cursor->at('operations')->list());
+        $asked = new AskedMeasureReader($cursor->at('answers'));
+        $works = array_map(static fn (Cursor $operation): IssuedWork => self::work($operation, $levels, $asked), $cursor->at('operations')->list());
         $oils = array_map(static fn (Cursor $oil): PulledOil => self::oil($oil, $labels), $cursor->at('oil')->list());
         $parts = array_map(static fn (Cursor $part): IssuedPart => self::part($part, $works, $labels), $cursor->at('parts')->list());
         $shared = !$cursor->at('sharedLockout')->isNull() && $cursor->at('sharedLockout')->bool();
@@ -76,7 +77,10 @@ final readonly class IssuedOrderReader
             ? self::usesOfBefore($part, array_map(static fn (IssuedWork $work): string => $work->work->id->text, $works), $labels)
             : array_map(self::use(...), $part->at('uses')->list());
 
-        return new IssuedPart($part->at('number')->string(), array_values(array_filter($uses)));
+        $stands = $part->at('standsFor')->optionalString();
+        $others = [...$part->at('instead')->strings(), ...(null === $stands ? [] : [$stands])];
+
+        return new IssuedPart($part->at('number')->string(), array_values(array_filter($uses)), $others);
     }
 
     private static function use(Cursor $use): ?IssuedUse
@@ -149,9 +153,9 @@ final readonly class IssuedOrderReader
     }
 
     /** @param array<string, Level|null> $levels */
-    private static function work(Cursor $operation, array $levels): IssuedWork
+    private static function work(Cursor $operation, array $levels, AskedMeasureReader $asked): IssuedWork
     {
-        $steps = self::steps($operation, $levels);
+        $steps = self::steps($operation, $levels, $asked);
         $effects = array_merge(...array_map(static fn (BenchStep $step): array => $step->effects, $steps));
         $needs = $operation->at('needs');
         $id = WorkId::read($operation->at('id')->string()) ?? new WorkId(null, 'work');
@@ -206,7 +210,7 @@ final readonly class IssuedOrderReader
      *
      * @return list<BenchStep>
      */
-    private static function steps(Cursor $operation, array $levels): array
+    private static function steps(Cursor $operation, array $levels, AskedMeasureReader $asked): array
     {
         $position = $operation->at('position')->isNull() ? null : $operation->at('position')->enum(Position::class);
         $label = $operation->at('label')->string();
@@ -224,6 +228,7 @@ final readonly class IssuedOrderReader
             $levels[$position->value ?? ''] ?? null,
             $step->at('count')->optionalInt(1, 999),
             $step->at('effects')->isNull() ? [] : self::each($step->at('effects'), Effect::class),
+            $asked->at($step->at('measure')),
         ), $operation->at('steps')->list());
     }
 

@@ -7,9 +7,18 @@ namespace FreshTack\Core\Bench;
 /** A part of a frozen order. */
 final readonly class IssuedPart
 {
-    /** @param list<IssuedUse> $uses where it goes on, in the order of the work */
-    public function __construct(public string $number, public array $uses)
+    /**
+     * @param list<IssuedUse> $uses   where it goes on, in the order of the work
+     * @param list<string>    $others numbers in whose place it came, the sheet's among them
+     */
+    public function __construct(public string $number, public array $uses, private array $others = [])
     {
+    }
+
+    /** Whether it is what a sheet calls by this number. */
+    public function isCalled(string $number): bool
+    {
+        return $number === $this->number || \in_array($number, $this->others, true);
     }
 
     /** @return list<IssuedUse> at one operation */

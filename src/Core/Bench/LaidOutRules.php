@@ -21,7 +21,7 @@ final readonly class LaidOutRules
         $parts = array_filter($this->order->laidOutAt($work), static fn (IssuedPart $part): bool => $used->number === $part->number);
         $part = array_values($parts)[0] ?? throw InvalidEntry::notLaidOut($used->number, $step->title);
         $before = $this->log->used($work, $used->number);
-        null === $before || throw InvalidEntry::partSaidBefore($before);
+        null === $before || throw InvalidEntry::partSaidBefore($before->entry);
         if (0 === $used->count) {
             return;
         }

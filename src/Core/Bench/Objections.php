@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Bench;
 
+use FreshTack\Core\Bench\Said\Measured;
 use FreshTack\Core\Bench\Said\PartUsed;
+use FreshTack\Core\Bench\Said\Settled;
 use FreshTack\Core\Fastening\InvalidTightening;
 
 /** What speaks against an entry: its time, a gate, a part that was not held, a figure that can't be. */
@@ -24,6 +26,11 @@ final readonly class Objections
                 (new LaidOutRules($this->order, $this->log, $this->shop?->held))->check($step, $used);
                 $this->checkMayBeOn($entry, $step, $used);
             }
+            $settled = $entry->content->as(Settled::class);
+            if (null !== $settled) {
+                $this->checkFinding($settled);
+            }
+            $this->checkRenewed($entry, $step);
             if ($entry->content->kind->isWork()) {
                 $this->checkFilled($entry, $step);
                 $this->checkGates($entry, $step);
@@ -34,6 +41,34 @@ final readonly class Objections
         }
 
         return null;
+    }
+
+    /** @throws InvalidEntry if nothing in the log is meant */
+    private function checkFinding(Settled $settled): void
+    {
+        foreach ($this->log->findings() as $finding) {
+            if ($finding->isMeantBy($settled)) {
+                return;
+            }
+        }
+        throw InvalidEntry::unknownFinding();
+    }
+
+    /** @throws InvalidEntry if a new one went on that nobody has held against its engine */
+    private function checkRenewed(Entry $entry, BenchStep $step): void
+    {
+        $measured = $entry->content->as(Measured::class);
+        if (null === $measured) {
+            return;
+        }
+        $work = $this->order->workOf($step);
+        $numbers = [];
+        foreach ($step->measure->places ?? [] as $place) {
+            $part = null !== $place->part && $measured->isRenewed($place->key) ? $this->order->laidOut($work, $place->part) : null;
+            $numbers = null === $part ? $numbers : [...$numbers, $part->number];
+        }
+        $missing = $this->shop?->held->missing($step->label, array_values(array_unique($numbers))) ?? [];
+        [] === $missing || throw InvalidEntry::notYet(NotYet::notHeld($missing));
     }
 
     /** @throws InvalidEntry if its operation has not begun, and may not */

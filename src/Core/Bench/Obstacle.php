@@ -8,7 +8,7 @@ namespace FreshTack\Core\Bench;
 final readonly class Obstacle
 {
     /**
-     * @param string $kind what sort of thing it is: stopped, step, unfit, level, volume, oil, left_out, laid_out
+     * @param string $kind what sort of thing it is: stopped, step, unfit, level, volume, oil, left_out, laid_out, finding
      * @param string $at   where it is: a step, an engine, an oil; empty: the whole order
      */
     private function __construct(public string $kind, public string $at, public string $message)
@@ -57,6 +57,15 @@ final readonly class Obstacle
             'level',
             $position,
             \sprintf('%s: no settled reading after the last run and the last pour says that the level is fine.', $label),
+        );
+    }
+
+    public static function finding(Finding $finding): self
+    {
+        return new self(
+            'finding',
+            $finding->stepId,
+            \sprintf('%s: %s Say what becomes of it.', rtrim($finding->text, '.'), '' === $finding->meaning ? 'nobody has decided.' : $finding->meaning),
         );
     }
 

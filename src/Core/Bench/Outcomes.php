@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Bench;
 
-use FreshTack\Core\Bench\Said\PartUsed;
 use FreshTack\Core\Plan\Gate;
 use FreshTack\Core\Plan\Position;
 use FreshTack\Core\SpecBook\Task;
@@ -82,11 +81,11 @@ final readonly class Outcomes
     {
         $work = null === $use->work ? null : $this->order->work($use->work->text);
         $isDone = null === $work ? $this->isAllDone($use->position) : $this->isWorked($work);
-        $entry = $use->isLaidOut && null !== $work ? $this->log->used($work, $number) : null;
-        $said = $entry?->content->as(PartUsed::class)?->count;
+        $used = $use->isLaidOut && null !== $work ? $this->log->used($work, $number) : null;
+        $said = $used?->count;
 
         return match (true) {
-            null !== $said => new PartAtEngine($number, $use, $said > 0 ? PartFate::Fitted : PartFate::NotFitted, $said, $entry),
+            null !== $said => new PartAtEngine($number, $use, $said > 0 ? PartFate::Fitted : PartFate::NotFitted, $said, $used->entry),
             !$isDone => new PartAtEngine($number, $use, PartFate::NotFitted, 0),
             $use->isLaidOut => new PartAtEngine($number, $use, PartFate::Unsaid, null),
             default => new PartAtEngine($number, $use, PartFate::Fitted, $use->count),

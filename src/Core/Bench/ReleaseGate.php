@@ -33,6 +33,7 @@ final readonly class ReleaseGate
             ...$this->openSteps($release, [null, ...$this->order->rig->positions]),
             ...$this->engines($release, $this->order->rig->positions),
             ...$this->laidOut($this->order->rig->positions),
+            ...$this->findings([null, ...$this->order->rig->positions]),
             ...array_values($deviations),
         ];
     }
@@ -52,6 +53,7 @@ final readonly class ReleaseGate
             ...$this->openSteps($release, [$position]),
             ...$this->engines($release, [$position]),
             ...$this->laidOut([$position]),
+            ...$this->findings([$position]),
             ...array_values($volume),
         ];
     }
@@ -142,6 +144,21 @@ final readonly class ReleaseGate
         }
 
         return $obstacles;
+    }
+
+    /**
+     * @param list<Position|null> $where null: the whole rig
+     *
+     * @return list<Obstacle> findings about which nobody has decided
+     */
+    private function findings(array $where): array
+    {
+        $open = array_filter(
+            $this->log->findings(),
+            static fn (Finding $finding): bool => null === $finding->settled && \in_array($finding->position, $where, true),
+        );
+
+        return array_values(array_map(Obstacle::finding(...), $open));
     }
 
     /**

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Bench;
 
+use FreshTack\Core\Bench\Said\Found;
+use FreshTack\Core\Bench\Said\Measured;
+use FreshTack\Core\Finding\AnswerTable;
 use FreshTack\Core\Finding\Observation;
+use FreshTack\Core\Finding\Verdict;
 use FreshTack\Core\Plan\Gate;
 use FreshTack\Core\Plan\Position;
 
@@ -12,6 +16,8 @@ use FreshTack\Core\Plan\Position;
 final readonly class Stop
 {
     private const HAPPENED = 'happened';
+    private const FOUND = 'found';
+    private const CALL = 'Stop. Make the engine safe, and call the lead technician.';
     /** What endangers the whole rig and not its engine alone. */
     private const OF_THE_RIG = [
         Gate::RigFuelTight,
@@ -24,7 +30,7 @@ final readonly class Stop
     ];
 
     /**
-     * @param string        $key      of the observation, or that it happened all the same
+     * @param string        $key      of what was seen, or that it happened all the same
      * @param Position|null $position null: it stops the whole rig
      */
     private function __construct(
@@ -38,7 +44,24 @@ final readonly class Stop
     ) {
     }
 
-    public static function found(Entry $entry, BenchStep $step, Observation $seen): self
+    /** @return list<self> one for each thing seen that stops the work */
+    public static function found(Entry $entry, BenchStep $step): array
+    {
+        $content = $entry->content;
+        $seen = $content->observation();
+        $found = $content->as(Found::class);
+        $stops = Verdict::Stop === $seen?->verdict() ? [self::seen($entry, $step, $seen)] : [];
+        foreach ($content->as(Measured::class)?->with(Verdict::Stop) ?? [] as $each) {
+            $stops[] = new self($entry->uuid, $step->id, $each->code, $step->position, $each->text, $each->meaning, $each->instruction);
+        }
+        if (null !== $found && Verdict::Stop === $found->verdict) {
+            $stops[] = new self($entry->uuid, $step->id, self::FOUND, $step->position, $found->asText(), $found->words, self::CALL);
+        }
+
+        return $stops;
+    }
+
+    private static function seen(Entry $entry, BenchStep $step, Observation $seen): self
     {
         $position = Observation::LeaksFuel === $seen ? null : $step->position;
 
@@ -55,14 +78,17 @@ final readonly class Stop
             \in_array($gate, self::OF_THE_RIG, true) ? null : $step->position,
             self::labelOf(self::HAPPENED).': '.lcfirst($step->title),
             $why,
-            'Stop. Make the engine safe, and call the lead technician.',
+            self::CALL,
         );
     }
 
     /** As a board shows what it has kept of it. */
     public static function labelOf(string $key): string
     {
-        return Observation::tryFrom($key)?->label() ?? 'Happened all the same';
+        return match ($key) {
+            self::FOUND => 'Something found',
+            default => Observation::tryFrom($key)?->label() ?? AnswerTable::find($key)->label ?? 'Happened all the same',
+        };
     }
 
     public function isOf(?Position $position): bool

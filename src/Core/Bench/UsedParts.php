@@ -7,7 +7,7 @@ namespace FreshTack\Core\Bench;
 /** What was said of parts that were laid out in case they were needed. */
 final readonly class UsedParts
 {
-    /** @param array<string, array<array-key, Entry>> $said by the id of the operation, and number */
+    /** @param array<string, array<array-key, UsedPart>> $said by the id of the operation, and number */
     private function __construct(private array $said)
     {
     }
@@ -17,15 +17,15 @@ final readonly class UsedParts
         return new self([]);
     }
 
-    public function with(IssuedWork $work, string $number, Entry $entry): self
+    public function with(IssuedWork $work, string $number, UsedPart $used): self
     {
         $id = $work->work->id->text;
 
-        return new self([...$this->said, $id => [$number => $entry] + ($this->said[$id] ?? [])]);
+        return new self([...$this->said, $id => [$number => $used] + ($this->said[$id] ?? [])]);
     }
 
-    /** Where somebody said how many went on; null: nobody has. */
-    public function entry(IssuedWork $work, string $number): ?Entry
+    /** @return UsedPart|null null: nobody has said */
+    public function of(IssuedWork $work, string $number): ?UsedPart
     {
         return $this->said[$work->work->id->text][$number] ?? null;
     }

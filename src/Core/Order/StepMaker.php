@@ -6,6 +6,7 @@ namespace FreshTack\Core\Order;
 
 use FreshTack\Core\Fastening\ThreadWarning;
 use FreshTack\Core\Fastening\Tightening;
+use FreshTack\Core\Finding\AskedMeasure;
 use FreshTack\Core\Plan\Changes;
 use FreshTack\Core\Plan\Effect;
 use FreshTack\Core\Plan\Gate;
@@ -17,9 +18,11 @@ use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Plan\Standing;
 use FreshTack\Core\Plan\StepId;
 use FreshTack\Core\Plan\WorkId;
+use FreshTack\Core\Procedure\Called;
 use FreshTack\Core\Procedure\EngineFacts;
 use FreshTack\Core\Procedure\Figure;
 use FreshTack\Core\Procedure\Operation;
+use FreshTack\Core\Procedure\PartUse;
 use FreshTack\Core\Procedure\Phase;
 use FreshTack\Core\Procedure\Procedure;
 use FreshTack\Core\Procedure\RowFilter;
@@ -35,6 +38,9 @@ use FreshTack\Core\SpecBook\TableRow;
 /** Fills an operation's steps with one engine's figures. */
 final readonly class StepMaker
 {
+    /** As a step's entry is named where something is measured or seen. */
+    public const MEASURED = 'measured';
+
     /**
      * @param list<Opening> $openings what this engine has of what must be open
      * @param bool          $bare     without its steps: enough to count minutes
@@ -68,7 +74,7 @@ final readonly class StepMaker
             $operation,
             $procedure->task,
             $called,
-            $bare ? [] : $this->filledSteps($work, $called->steps, $facts),
+            $bare ? [] : $this->filledSteps($work, $called, $facts),
         );
     }
 
@@ -85,7 +91,7 @@ final readonly class StepMaker
             $position,
             $bare || !$sister->operation->tellsArrival
                 ? null
-                : $this->filledSteps($work, $sister->called->steps, $facts),
+                : $this->filledSteps($work, $sister->called, $facts),
         );
     }
 
@@ -139,14 +145,11 @@ final readonly class StepMaker
         return $operation->doing->times->attended->in($facts);
     }
 
-    /**
-     * @param list<Step> $called
-     *
-     * @return list<OrderedStep>
-     */
-    private function filledSteps(PlannedWork $work, array $called, EngineFacts $facts): array
+    /** @return list<OrderedStep> */
+    private function filledSteps(PlannedWork $work, Called $called, EngineFacts $facts): array
     {
-        $stops = array_keys(array_filter($called, static fn (Step $step): bool => \in_array(Effect::Stopped, $step->bench->effects, true)));
+        $laidOut = array_column(array_filter($called->parts, static fn (PartUse $use): bool => $use->atHand), 'field');
+        $stops = array_keys(array_filter($called->steps, static fn (Step $step): bool => \in_array(Effect::Stopped, $step->bench->effects, true)));
 
         return array_map(fn (Step $step, int $place): OrderedStep => $this->step(
             new StepId($work->id, $step->id),
@@ -157,11 +160,15 @@ final readonly class StepMaker
                 $place === ($stops[0] ?? null) => 'run',
                 default => null,
             },
-        ), $called, array_keys($called));
+            $laidOut,
+        ), $called->steps, array_keys($called->steps));
     }
 
-    /** @param string|null $event the engine has run once the step that stops it is done */
-    private function step(StepId $id, Step $step, EngineFacts $facts, ?string $event): OrderedStep
+    /**
+     * @param string|null  $event   the engine has run once the step that stops it is done
+     * @param list<string> $laidOut paths of the values whose parts lie ready in case they are needed
+     */
+    private function step(StepId $id, Step $step, EngineFacts $facts, ?string $event, array $laidOut): OrderedStep
     {
         $path = $step->figures->figure;
         $content = null === $path ? null : $facts->value($path)?->content;
@@ -191,15 +198,28 @@ final readonly class StepMaker
                 match (true) {
                     StepEntry::Tightening === $entry => $tightening?->entryKind() ?? StepEntry::Tick->value,
                     StepEntry::Fasteners === $entry && null === $count => StepEntry::Tick->value,
+                    StepEntry::Tick === $entry && null !== $step->bench->measure => self::MEASURED,
                     default => $entry->value,
                 },
                 $step->bench->must,
                 $event,
                 $step->bench->effects,
-                $step->bench->measure,
+                $this->asked($step, $facts, $laidOut),
                 null === $limit || null === $facts->value($limit->value) ? null : $facts->figure($limit->value),
                 $count,
             ),
+        );
+    }
+
+    /** @param list<string> $laidOut */
+    private function asked(Step $step, EngineFacts $facts, array $laidOut): ?AskedMeasure
+    {
+        $measure = $step->bench->measure;
+
+        return null === $measure ? null : (new MeasurePlaces($facts))->asked(
+            $measure,
+            $this->table($step, $facts),
+            \in_array($measure->limit()?->value, $laidOut, true),
         );
     }
 

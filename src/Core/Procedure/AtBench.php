@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Procedure;
 
+use FreshTack\Core\Finding\Measure;
 use FreshTack\Core\Plan\Effect;
 
 /** What a step asks for at the bench, and what is so once it is done. */

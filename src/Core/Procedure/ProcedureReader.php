@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Procedure;
 
+use FreshTack\Core\Finding\Measure;
 use FreshTack\Core\Plan\Attitude;
 use FreshTack\Core\Plan\Effect;
 use FreshTack\Core\Plan\Gate;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Shop\Bench;
 
 use FreshTack\Core\Bench\Entry;
+use FreshTack\Core\Bench\Finding;
 use FreshTack\Core\Bench\PartAtEngine;
 use FreshTack\Core\Bench\PartFate;
 use FreshTack\Core\Bench\PulledOil;
@@ -56,6 +57,7 @@ final readonly class RecordWriter
             'remark' => $release->remark,
             'explained' => array_values($release->explained),
             'oils' => self::oils($view, $release),
+            'findings' => self::findings(null, $view),
             'entries' => $this->entries(null, $view),
             'engines' => array_map(
                 fn (Cursor $engine): array => $this->engine($engine, $document, $view, $release),
@@ -116,6 +118,7 @@ final readonly class RecordWriter
                 'level' => $oil->lastReading,
             ],
             'parts' => self::parts($outcomes->parts($place), $document),
+            'findings' => self::findings($place, $view),
             'entries' => $this->entries($place, $view),
         ];
     }
@@ -136,6 +139,23 @@ final readonly class RecordWriter
             'nextDay' => $outcome->nextDay($day)?->format('Y-m-d'),
             'nextHours' => $outcome->nextHours(null === $hours ? null : EngineHours::of($hours))?->text(),
         ];
+    }
+
+    /**
+     * @param Position|null $position null: the whole rig
+     *
+     * @return list<array<string, string|null>> what was found, what it means, and what becomes of it
+     */
+    private static function findings(?Position $position, BenchView $view): array
+    {
+        $here = array_filter($view->log->findings(), static fn (Finding $finding): bool => $position === $finding->position);
+
+        return array_values(array_map(static fn (Finding $finding): array => [
+            'title' => $finding->title,
+            'text' => $finding->text,
+            'meaning' => '' === $finding->meaning ? null : $finding->meaning,
+            'settled' => $finding->settled?->asText(),
+        ], $here));
     }
 
     /**
@@ -179,7 +199,7 @@ final readonly class RecordWriter
         return array_values(array_map(fn (Entry $entry): array => [
             'title' => $view->plan->titleOf($entry->stepId),
             'text' => $entry->asText().(\in_array($entry->uuid, $replaced, true) ? ' (corrected later)' : ''),
-            'meaning' => $entry->content->observation()?->meaning(),
+            'meaning' => $entry->content->meaning(),
             'by' => $this->person($entry->by),
             'at' => $entry->moment()->setTimezone($this->settings->zone())->format(\DATE_ATOM),
         ], $kept));

@@ -8,6 +8,7 @@ use FreshTack\Core\Bench\BenchLog;
 use FreshTack\Core\Bench\BenchStep;
 use FreshTack\Core\Bench\EngineOilLog;
 use FreshTack\Core\Bench\Entry;
+use FreshTack\Core\Bench\Finding;
 use FreshTack\Core\Bench\IssuedOrder;
 use FreshTack\Core\Bench\LogClock;
 use FreshTack\Core\Bench\NotYet;
@@ -70,6 +71,7 @@ final readonly class BenchStateView
             'stoppedBy' => null === $stop ? null : self::stop($stop),
             'parked' => null === $view->log->parked() ? null : self::parked($view->log->parked()),
             'released' => self::released($view->log->rig()->released),
+            'findings' => array_map(self::finding(...), $view->log->findings()),
             'parts' => array_map(static fn (PartAtEngine $each): array => self::part($each, $view->plan), $view->log->outcomes()->loose()),
         ];
     }
@@ -137,6 +139,21 @@ final readonly class BenchStateView
             'at' => $entry->at->format(\DATE_ATOM),
             'why' => $entry->content->why(),
             'until' => $entry->content->as(Pause::class)?->until?->format(\DATE_ATOM),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function finding(Finding $finding): array
+    {
+        return [
+            'entry' => $finding->entry,
+            'place' => $finding->place,
+            'stepId' => $finding->stepId,
+            'position' => $finding->position?->value,
+            'title' => $finding->title,
+            'text' => $finding->text,
+            'meaning' => $finding->meaning,
+            'settled' => $finding->settled?->asText(),
         ];
     }
 

@@ -40,6 +40,19 @@ final class EntryReaderTest extends TestCase
         ];
         yield 'a task dropped' => [EntryKind::Dropped, ['text' => 'The owner does it.'], 'task dropped: The owner does it.'];
         yield 'time that a demo lets pass' => [EntryKind::Waited, ['minutes' => 6], 'the demo let 6 min pass'];
+        yield 'a part that went on' => [EntryKind::PartUsed, ['number' => 'QV-61060', 'count' => 1], '1 × QV-61060 went on'];
+        yield 'a part that was not needed' => [EntryKind::PartUsed, ['number' => 'QV-61060', 'count' => 0], 'QV-61060 was not needed'];
+        yield 'something found' => [
+            EntryKind::Found,
+            ['spot' => 'gearcase', 'text' => 'skeg cracked', 'verdict' => 'finding'],
+            'found at the gearcase: skeg cracked',
+        ];
+        yield 'put right' => [EntryKind::Settled, ['entry' => 'e-1', 'place' => '2', 'how' => 'done'], 'put right here'];
+        yield 'put to the owner' => [
+            EntryKind::Settled,
+            ['entry' => 'e-1', 'how' => 'owner', 'text' => 'told at noon'],
+            'put to the owner: told at noon',
+        ];
         yield 'a tick' => [EntryKind::Tick, [], 'done'];
     }
 
@@ -53,6 +66,14 @@ final class EntryReaderTest extends TestCase
     /** @return iterable<string, array{EntryKind, array<string, mixed>, string}> */
     public static function broken(): iterable
     {
+        yield 'something found nowhere' => [EntryKind::Found, ['spot' => 'keel', 'text' => 'odd', 'verdict' => 'note'], '/spot'];
+        yield 'something found without words' => [EntryKind::Found, ['spot' => 'boat', 'text' => '  ', 'verdict' => 'note'], '/text'];
+        yield 'something found that is nothing' => [EntryKind::Found, ['spot' => 'boat', 'text' => 'odd', 'verdict' => 'go_on'], '/verdict'];
+        yield 'waits, and nobody says why' => [EntryKind::Settled, ['entry' => 'e-1', 'how' => 'waits'], '/text'];
+        yield 'put to an owner of blanks' => [EntryKind::Settled, ['entry' => 'e-1', 'how' => 'owner', 'text' => ' '], '/text'];
+        yield 'a figure with a comma' => [EntryKind::Measured, ['answers' => [['place' => '1', 'figures' => ['1,0']]]], '/answers/0/figures/0'];
+        yield 'a word that nobody knows' => [EntryKind::Measured, ['answers' => [['place' => '1', 'colour' => 'red']]], '/answers/0/colour'];
+        yield 'more than all of it' => [EntryKind::Measured, ['answers' => [['place' => '1', 'share' => 101]]], '/answers/0/share'];
         yield 'an observation that is none' => [EntryKind::Observation, ['observation' => 'odd'], '/observation'];
         yield 'a pour without unit' => [EntryKind::Poured, ['volume' => ['value' => '5.2']], '/volume/unit'];
         yield 'a pour with a comma' => [EntryKind::Poured, ['volume' => ['value' => '5,2', 'unit' => 'l']], '/volume'];

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace FreshTack\Tests\Core\Procedure;
+namespace FreshTack\Tests\Core\Finding;
 
+use FreshTack\Core\Finding\Measure;
 use FreshTack\Core\Order\OrderedStep;
-use FreshTack\Core\Procedure\Measure;
 use FreshTack\Core\Procedure\ProcedureReader;
 use FreshTack\Core\Procedure\StepEntry;
 use FreshTack\Core\Reading\InvalidDocument;
@@ -82,7 +82,7 @@ final class MeasureTest extends TestCase
         foreach (Requests::build($request)->operations as $operation) {
             foreach (array_filter($operation->steps, static fn (OrderedStep $step): bool => null !== $step->done->measure) as $step) {
                 $limit = $step->done->limit;
-                $limits[$step->done->measure->value ?? ''] = null === $limit ? null : ['path' => $limit->path, 'text' => $limit->text];
+                $limits[$step->done->measure->measure->value ?? ''] = null === $limit ? null : ['path' => $limit->path, 'text' => $limit->text];
             }
         }
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace FreshTack\Core\Procedure;
+namespace FreshTack\Core\Finding;
 
 use FreshTack\Core\SpecBook\SheetField;
 
@@ -80,6 +80,55 @@ enum Measure: string
             self::InspectionPoint => SheetField::InspectionPoints,
             self::LevelAfterTrial => SheetField::DipstickBand,
             default => null,
+        };
+    }
+
+    public function form(): AnswerForm
+    {
+        return match ($this) {
+            self::PlugGap, self::GearPoured, self::ShaftPlay, self::BeltDeflection, self::IntakeClearance, self::ExhaustClearance,
+            self::FullThrottle, self::LevelAfterTrial => AnswerForm::Figure,
+            self::AnodeLeft => AnswerForm::Share,
+            default => AnswerForm::Choice,
+        };
+    }
+
+    /** Of a figure that no sheet gives a limit for, see FigureRange; empty: it is no figure. */
+    public function unit(): string
+    {
+        return match ($this) {
+            self::PlugGap, self::ShaftPlay, self::BeltDeflection, self::IntakeClearance, self::ExhaustClearance => 'mm',
+            self::GearPoured => 'l',
+            self::FullThrottle => 'rpm',
+            self::LevelAfterTrial => 'span',
+            default => '',
+        };
+    }
+
+    /** Whether it is set to its limits, and not only measured: a figure outside them is not entered, it is put right. */
+    public function isSet(): bool
+    {
+        return self::PlugGap === $this || self::BeltDeflection === $this;
+    }
+
+    /** What a figure below its limit means, and what is to be done about it. */
+    public function below(string $limit): string
+    {
+        return match ($this) {
+            self::GearPoured => "Less than the $limit that it takes: air is left in it, or old lubricant.",
+            self::LevelAfterTrial => "Below $limit: it used oil or lost it in the trial.",
+            default => "Below $limit.",
+        };
+    }
+
+    /** What a figure above its limit means, and what is to be done about it. */
+    public function above(string $limit): string
+    {
+        return match ($this) {
+            self::GearPoured => "More than the $limit that it takes: some ran out again, or the figure is another one.",
+            self::ShaftPlay => "More than $limit: a bearing or a bush is worn.",
+            self::LevelAfterTrial => "Above $limit: fuel or water in the oil, or it was overfilled.",
+            default => "Above $limit.",
         };
     }
 }
