@@ -73,6 +73,7 @@ final readonly class MeasureDocument
             ],
             'renewAt' => $place->renewAt,
             'part' => $place->part,
+            'hint' => '' === $place->hint ? null : $place->hint,
         ];
 
         return ['key' => $place->key, ...array_filter($own, static fn (mixed $each): bool => null !== $each)];

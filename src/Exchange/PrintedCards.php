@@ -93,10 +93,26 @@ final readonly class PrintedCards
             $of($step, 'text', 'check', 'slip', 'beside', 'entry', 'count', 'rows', 'warning', 'stages'),
             \is_array($step['tightening'] ?? null) ? $step['tightening']['pattern'] ?? null : null,
             isset($step['figure']),
+            self::places($step),
         ], self::all($operation['steps'] ?? null));
         $printed = $of($operation, 'title', 'cautions', 'why', 'gates', 'people', 'attendedMin', 'presenceMin', 'unattendedMin');
 
         return hash('xxh128', Json::encode([$printed, isset($operation['position']), $steps]));
+    }
+
+    /**
+     * @param Doc $step
+     *
+     * @return list<Doc> what somebody writes down place by place; limits are told with the engine
+     */
+    private static function places(array $step): array
+    {
+        $measure = \is_array($step['measure'] ?? null) ? $step['measure'] : [];
+
+        return array_map(
+            static fn (array $place): array => array_diff_key($place, ['range' => true]),
+            self::all($measure['places'] ?? null),
+        );
     }
 
     /**

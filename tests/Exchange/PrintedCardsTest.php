@@ -128,7 +128,7 @@ final class PrintedCardsTest extends TestCase
         yield 'a twin, all that is due' => [
             [['port', 'K165', 'KS4-10412', 'kestrane-k165-early'], ['starboard', 'K165', 'KS4-20977', 'kestrane-k165-late']],
             [[...$due, 'spark_plugs', 'water_pump'], $due],
-            10,
+            11,
         ];
         yield 'five engines, everything' => [
             [$k320('port_outer', 1), $k320('port', 2), $k320('centre', 3), $k320('starboard', 4), $k320('starboard_outer', 5)],

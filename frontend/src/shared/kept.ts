@@ -22,6 +22,11 @@ export function useKept<T>(key: MaybeRefOrGetter<string>): { kept: Ref<T | null>
   return { kept, forget }
 }
 
+/** Drops what was kept under `key`: it is where it belongs. */
+export function dropKept(key: string): void {
+  localStorage.removeItem(key)
+}
+
 function read(key: string): unknown {
   try {
     return JSON.parse(localStorage.getItem(key) ?? 'null') as unknown

@@ -47,6 +47,7 @@ final readonly class AskedMeasureReader
             ),
             $place->at('renewAt')->optionalInt(0, 100),
             $place->at('part')->optionalString(),
+            $place->at('hint')->optionalString() ?? '',
         );
     }
 

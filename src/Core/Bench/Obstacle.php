@@ -65,7 +65,7 @@ final readonly class Obstacle
         return new self(
             'finding',
             $finding->stepId,
-            \sprintf('%s: %s Say what becomes of it.', rtrim($finding->text, '.'), '' === $finding->meaning ? 'nobody has decided.' : $finding->meaning),
+            \sprintf('%s. %sSay what becomes of it.', ucfirst(rtrim($finding->text, '.')), '' === $finding->meaning ? '' : $finding->meaning.' '),
         );
     }
 

@@ -14,6 +14,7 @@ final readonly class AskedPlace
      * @param FigureRange|null  $range   of a figure
      * @param int|null          $renewAt of a share: so many per cent left, or less, and it is spent; null: nobody says
      * @param string|null       $part    that lies ready for it in case it is renewed
+     * @param string            $hint    what hands need to know there
      */
     public function __construct(
         public string $key,
@@ -22,6 +23,7 @@ final readonly class AskedPlace
         public ?FigureRange $range = null,
         public ?int $renewAt = null,
         public ?string $part = null,
+        public string $hint = '',
     ) {
     }
 

@@ -21,6 +21,7 @@ use FreshTack\Core\Quantity\LengthRange;
 use FreshTack\Core\Quantity\LengthUnit;
 use FreshTack\Core\Quantity\Volume;
 use FreshTack\Core\SpecBook\PartNeed;
+use FreshTack\Core\SpecBook\RowWords;
 use FreshTack\Core\SpecBook\SheetField;
 use FreshTack\Core\SpecBook\TableRow;
 
@@ -44,7 +45,7 @@ final readonly class MeasurePlaces
             Measure::PlugLook, Measure::PlugGap => $this->numbered('plug', $this->plugs(), $measure),
             Measure::IntakeClearance, Measure::ExhaustClearance => $this->numbered('cylinder', $this->cylinders(), $measure),
             Measure::AnodeLeft => self::anodes($rows, $isLaidOut),
-            Measure::LubricationPoint => self::ofRows($rows, static fn (TableRow $row, string $key): AskedPlace => new AskedPlace($key, $row->words('location') ?? '')),
+            Measure::LubricationPoint => self::ofRows($rows, static fn (TableRow $row, string $key): AskedPlace => new AskedPlace($key, $row->words('location') ?? '', hint: RowWords::beside($row))),
             Measure::InspectionPoint => self::ofRows($rows, self::inspected(...)),
             default => [],
         };
@@ -97,6 +98,7 @@ final readonly class MeasurePlaces
                     ($row->words('location') ?? 'anode').($count > 1 ? \sprintf(', %d of %d', $piece, $count) : ''),
                     renewAt: $row->number('renewAt'),
                     part: $isLaidOut ? $row->words('part') : null,
+                    hint: RowWords::beside($row),
                 );
             }
         }
@@ -125,7 +127,7 @@ final readonly class MeasurePlaces
                 ? Answer::finding($answer, ucfirst($answer), 'A finding, says the sheet.')
                 : Answer::usual($answer, ucfirst($answer)),
             $row->texts('answers'),
-        ));
+        ), hint: RowWords::beside($row));
     }
 
     private function range(Measure $measure): ?FigureRange

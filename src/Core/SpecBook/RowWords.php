@@ -24,6 +24,19 @@ final readonly class RowWords
         };
     }
 
+    /** What is said of a point beside its place, where somebody answers for it: `grease gun, marine grease, 3 strokes`. */
+    public static function beside(TableRow $row): string
+    {
+        $limit = $row->words('limit');
+
+        return match (true) {
+            $row->has('renewAt') => implode('; ', array_filter([$row->words('part'), $row->words('access')], \is_string(...))),
+            $row->has('method') => self::greased($row),
+            $row->has('answers') => 'by '.($row->words('by') ?? '').(null === $limit ? '' : ', limit '.$limit),
+            default => '',
+        };
+    }
+
     private static function fasteners(TableRow $row): string
     {
         $count = $row->number('count') ?? 0;
@@ -86,11 +99,15 @@ final readonly class RowWords
 
     private static function lubrication(TableRow $row): string
     {
+        return ($row->words('location') ?? '').': '.self::greased($row);
+    }
+
+    private static function greased(TableRow $row): string
+    {
         $strokes = $row->number('strokes');
 
         return \sprintf(
-            '%s: %s, %s%s',
-            $row->words('location') ?? '',
+            '%s, %s%s',
             str_replace('_', ' ', $row->words('method') ?? ''),
             $row->words('grease') ?? '',
             null === $strokes ? '' : \sprintf(', %d %s', $strokes, 1 === $strokes ? 'stroke' : 'strokes'),

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import type { BenchChange, EntryValue, NewEntry } from '@/shared/api/types'
+import type { EntryValue } from '@/shared/api/types'
 import { useNow } from '@/shared/now'
 import { useSession, useShop } from '@/shared/session'
 import AsOf from '@/shared/ui/AsOf.vue'
@@ -13,10 +13,13 @@ import BenchHead from './BenchHead.vue'
 import BenchStepView from './BenchStepView.vue'
 import BenchTimers from './BenchTimers.vue'
 import { newEntry } from './entries'
+import FoundSomething from './FoundSomething.vue'
 import ParkOrder from './ParkOrder.vue'
 import RefusedEntries from './RefusedEntries.vue'
 import StopScreen from './StopScreen.vue'
+import { runFrom } from './runs'
 import { useBench, type BenchStep } from './useBench'
+import { tellsOnly, useEntering } from './useEntering'
 
 const route = useRoute()
 const router = useRouter()
@@ -32,19 +35,35 @@ const index = computed(() => {
   return at >= 0 ? at : nextOpen(-1)
 })
 const current = computed(() => steps.value[index.value] ?? null)
-/** What was wrong with the entry at a step, as long as that step is shown. */
-const problem = ref<{
-  stepId: string
-  error: unknown
-  tried: { kind: NewEntry['kind']; value: EntryValue; why: string } | null
-} | null>(null)
+/** One step of a run is opened alone. */
+const alone = ref<string | null>(null)
+/** Steps at which a part is asked about stand alone. */
+const asking = computed(
+  () =>
+    new Set((bench.value?.parts ?? []).flatMap((part) => (part.laidOut && part.stepId !== null ? [part.stepId] : []))),
+)
+const run = computed(() => {
+  const here = current.value
+  return here === null || here.step.id === alone.value
+    ? here === null
+      ? []
+      : [here]
+    : runFrom(steps.value, index.value, asking.value)
+})
+const { sending, problem, send, sendRun, again, tell } = useEntering(
+  number,
+  bench,
+  current,
+  sender,
+  enter,
+  (stepId) => (wanted.value = stepId),
+  (from) => goTo(nextOpen(steps.value.findIndex((each) => each.step.id === from.step.id))),
+)
 watch(index, () => (problem.value = null))
 
 /** A second tap of the same finger: it means the step that has just gone. */
 const settleMs = 400
 const takeBackMs = 60_000
-/** Entries that only tell something: there is nothing to take back. */
-const telling = new Set(['note', 'decision', 'parked', 'taken_back', 'part_used', 'waited'])
 const isSettling = ref(false)
 watch(
   () => current.value?.step.id,
@@ -54,7 +73,6 @@ watch(
   },
   { immediate: true },
 )
-const sending = computed(() => sender.queue.length > 0)
 const figures = ref(false)
 /** The stop is put aside, to make safe what it leaves open and to go on where it does not matter. */
 const isAside = ref(false)
@@ -86,53 +104,11 @@ function goTo(at: number): void {
   wanted.value = steps.value[at]?.step.id ?? null
 }
 
-/** After an entry: on to the next step once this one is settled, else stay and show what the bench advises. */
-async function send(kind: NewEntry['kind'], value: EntryValue, happened = false, why = ''): Promise<void> {
-  const here = current.value
-  if (here === null || sending.value) {
-    return
-  }
-  const entered = (bench.value?.entries ?? []).filter((entry) => entry.stepId === here.step.id)
-  if (kind === 'tick' && entered.at(-1)?.kind === 'tick') {
-    next()
-    return
-  }
-  wanted.value = here.step.id
-  // that it could not be done corrects whatever was said of it
-  const before = entered.filter((entry) => (kind === 'not_done' ? !telling.has(entry.kind) : entry.kind === kind))
-  const corrects = here.done && kind !== 'note' && kind !== 'decision' ? (before.at(-1)?.uuid ?? null) : null
-  try {
-    settle(
-      here,
-      await enter([
-        newEntry(here.step.id, kind, value, corrects, {
-          ...(happened ? { happened } : {}),
-          ...(corrects === null
-            ? {}
-            : { why: [why, value.text, value.cause].find((each) => each !== undefined && each !== '') ?? '' }),
-        }),
-      ]),
-    )
-  } catch (refused) {
-    wanted.value = here.step.id
-    problem.value = { stepId: here.step.id, error: refused, tried: happened ? null : { kind, value, why } }
-  }
-}
-
-/** What was refused happened all the same. */
-async function again(): Promise<void> {
-  const tried = problem.value?.tried ?? null
-  problem.value = null
-  if (tried !== null) {
-    await send(tried.kind, tried.value, true, tried.why)
-  }
-}
-
 const now = useNow()
 /** The last entry of the log, if it is one's own and not a minute old. */
 const slip = computed(() => {
   const last = bench.value?.entries.at(-1)
-  const isMine = last !== undefined && last.by === account.value?.username && !telling.has(last.kind)
+  const isMine = last !== undefined && last.by === account.value?.username && !tellsOnly(last.kind)
   return isMine && now.value - Date.parse(last.at) < takeBackMs ? last : null
 })
 async function takeBack(): Promise<void> {
@@ -153,35 +129,21 @@ async function park(value: EntryValue): Promise<void> {
   }
 }
 
+const isFinding = ref(false)
+async function found(value: EntryValue): Promise<void> {
+  const here = current.value
+  if (here !== null && !sending.value) {
+    await tell(newEntry(here.step.id, 'found', value))
+    isFinding.value = false
+  }
+}
+
 /** A demo lets the time pass until what drips or rests is ready. */
 async function pass(minutes: number): Promise<void> {
   const here = current.value ?? steps.value.at(-1)
   if (here !== undefined && !sending.value) {
     await tell(newEntry(here.step.id, 'waited', { minutes }))
   }
-}
-
-/** An answer that comes after the step was left moves nothing. */
-function settle(here: BenchStep, after: BenchChange): void {
-  const state = after.steps.find((each) => each.id === here.step.id)
-  const isSettled = state !== undefined && (state.done || state.answer !== null)
-  const isShown = current.value?.step.id === here.step.id
-  if (
-    isShown &&
-    isSettled &&
-    after.stoppedBy === null &&
-    here.step.entry !== 'level' &&
-    here.step.entry !== 'first_level'
-  ) {
-    next()
-  }
-}
-
-async function tell(entry: NewEntry): Promise<void> {
-  problem.value = null
-  await enter([entry]).catch(
-    (refused: unknown) => (problem.value = { stepId: entry.stepId, error: refused, tried: null }),
-  )
 }
 
 function next(): void {
@@ -216,6 +178,7 @@ function next(): void {
     <BenchTimers
       :bench="bench"
       :at="index"
+      :many="run.length"
       :count="steps.length"
       :current="current"
       :ahead="ahead"
@@ -233,6 +196,7 @@ function next(): void {
       @enter="tell"
       @aside="isAside = true"
     />
+    <FoundSomething v-else-if="isFinding" :sending="sending" @cancel="isFinding = false" @found="found" />
     <ParkOrder v-else-if="isParking" :sending="sending" @cancel="isParking = false" @park="park" />
     <section v-else-if="figures" class="sheet">
       <PlateTable :engines="plated" />
@@ -241,6 +205,7 @@ function next(): void {
       v-else-if="current"
       :bench="bench"
       :current="current"
+      :run="run"
       :error="problem?.stepId === current.step.id ? problem.error : null"
       :sending="sending"
       :late="sender.late"
@@ -251,7 +216,10 @@ function next(): void {
       :refused="(problem?.tried ?? null) !== null"
       @again="again"
       @tell="tell"
+      @found="isFinding = true"
       @go-to="(stepId) => (wanted = stepId)"
+      @open="(stepId) => (wanted = alone = stepId)"
+      @done="sendRun(run)"
       @send="send"
       @back="goTo(index - 1)"
       @next="next"

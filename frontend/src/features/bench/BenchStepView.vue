@@ -1,20 +1,26 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import type { Bench, EntryValue, NewEntry } from '@/shared/api/types'
 import { useSession } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
+import { useBenchKeys } from './benchKeys'
 import CouldNot from './CouldNot.vue'
+import FindingList from './FindingList.vue'
 import LaidOutParts from './LaidOutParts.vue'
 import NotYet from './NotYet.vue'
 import PartsToHold from './PartsToHold.vue'
 import StepEntry from './StepEntry.vue'
+import RunLines from './RunLines.vue'
 import StepPicture from './StepPicture.vue'
+import StepWords from './StepWords.vue'
 import type { BenchStep } from './useBench'
 
 /** One step: the sentence, its figure as large as it fits, a picture, the check and the usual slip, the entry. */
 const props = defineProps<{
   bench: Bench
   current: BenchStep
+  /** Plain steps from this one on that one press checks; it alone. */
+  run: BenchStep[]
   error: unknown
   sending: boolean
   /** The entry that is being sent has not gone up at once. */
@@ -35,6 +41,11 @@ const emit = defineEmits<{
   goTo: [stepId: string]
   back: []
   next: []
+  found: []
+  /** One step of the run alone. */
+  open: [stepId: string]
+  /** All of the run. */
+  done: []
 }>()
 
 const { mayWrite } = useSession()
@@ -42,7 +53,7 @@ const couldNot = ref(false)
 watch(
   () => props.current.step.id,
   () => {
-    couldNot.value = allTheSame.value = false
+    couldNot.value = allTheSame.value = picking.value = false
     why.value = ''
   },
 )
@@ -50,6 +61,15 @@ watch(
 const allTheSame = ref(false)
 /** What stands there already is corrected only with a reason. */
 const why = ref('')
+const isRun = computed(() => props.run.length > 1)
+/** It could not be done, and it is asked which of the run. */
+const picking = ref(false)
+function open(stepId: string): void {
+  const isPicked = picking.value
+  emit('open', stepId)
+  // once it is shown: another step begins with nothing asked
+  void nextTick(() => (couldNot.value = isPicked))
+}
 const isBarred = computed(() => props.current.notYet !== null && !props.current.done && !allTheSame.value)
 function send(kind: NewEntry['kind'], value: EntryValue): void {
   emit('send', kind, value, allTheSame.value, why.value.trim())
@@ -64,13 +84,20 @@ function press(): void {
 }
 function done(): void {
   if (!props.sending && !props.settling && (pressedAt === null || pressedAt === props.current.step.id)) {
-    send('tick', {})
+    if (isRun.value) {
+      emit('done')
+    } else {
+      send('tick', {})
+    }
   }
   pressedAt = null
 }
 const doneWords = computed(() => {
   if (props.sending) {
     return props.late ? 'Not sent yet …' : 'Entering …'
+  }
+  if (isRun.value) {
+    return `All ${props.run.length} done`
   }
   return props.current.done ? 'Done already, go on' : allTheSame.value ? 'It happened all the same' : 'Done'
 })
@@ -79,54 +106,51 @@ const taskTitle = computed(() => {
   const engine = props.bench.document.engines.find((each) => each.position === position)
   return engine?.tasks.find((each) => each.task === task)?.title ?? ''
 })
-/** Asked where their operation ends. */
+/** Asked where their operation ends, unless a step of it asks for each of them. */
 const laidOut = computed(() =>
-  props.bench.parts.filter((each) => each.laidOut && each.stepId === props.current.step.id),
+  props.bench.parts.filter((each) => each.laidOut && each.stepId === props.current.step.id && !isAskedFor(each.number)),
 )
-const ordinary = /^([\d.,½¼¾⅛⅜⅝⅞⅓⅔–→\s-]+)\s*(.*)$/
-const figure = computed(() => {
-  const text = props.current.step.figure?.text ?? null
-  const parts = text === null ? null : ordinary.exec(text)
-  return parts
-    ? { number: parts[1]?.trim() ?? '', unit: parts[2] ?? '' }
-    : text === null
-      ? null
-      : { number: '', unit: text }
+function isAskedFor(number: string): boolean {
+  const called = new Set([
+    number,
+    ...(props.bench.document.parts.find((each) => each.number === number)?.instead ?? []),
+  ])
+  return props.current.operation.steps.some((step) =>
+    (step.measure?.places ?? []).some((place) => place.part !== undefined && called.has(place.part)),
+  )
+}
+/** Several places to answer for need the room, and each is told where it is answered for. */
+const isWide = computed(() => (props.current.step.measure?.places?.length ?? 0) > 1)
+const card = useTemplateRef<HTMLElement>('card')
+useBenchKeys(card, {
+  enter: () => {
+    if (props.mayWork && !isBarred.value && !couldNot.value && props.current.step.entry === 'tick') {
+      done()
+    } else if (props.current.done) {
+      emit('next')
+    }
+  },
+  back: () => emit('back'),
+  next: () => {
+    if (props.current.done) {
+      emit('next')
+    }
+  },
 })
-const rows = computed(() => [
-  { name: 'note', text: props.current.step.beside },
-  { name: 'figure', text: props.current.step.figure?.detail ?? null },
-  { name: 'thread', text: props.current.step.warning },
-  { name: 'check', text: props.current.step.check },
-  { name: 'usual slip', text: props.current.step.slip },
-])
+/** A new card is told to whoever hears the screen, and keys mean it. */
+watch(
+  () => props.current.step.id,
+  () => card.value?.querySelector<HTMLElement>('h1')?.focus(),
+  { flush: 'post' },
+)
+const found = computed(() => props.bench.findings.filter((each) => each.stepId === props.current.step.id))
 </script>
 
 <template>
-  <div :key="current.step.id" class="body">
+  <div ref="card" :key="current.step.id" class="body" :class="{ wide: isWide }">
     <div class="what">
-      <h1>{{ current.step.text }}</h1>
-      <p v-if="figure" class="figure">
-        <span v-if="figure.number" class="huge" :class="{ long: figure.number.length > 7 }">{{ figure.number }}</span>
-        <span class="unit" :class="{ alone: !figure.number }">{{ figure.unit }}</span>
-      </p>
-      <ol v-if="current.step.rows.length > 0" class="rows">
-        <li v-for="row in current.step.rows" :key="row">{{ row }}</li>
-      </ol>
-      <dl>
-        <template v-for="row in rows" :key="row.name">
-          <template v-if="row.text">
-            <dt>{{ row.name }}</dt>
-            <dd>{{ row.text }}</dd>
-          </template>
-        </template>
-        <template v-if="current.answer">
-          <dt>entered</dt>
-          <dd>
-            <strong>{{ current.answer }}</strong>
-          </dd>
-        </template>
-      </dl>
+      <RunLines v-if="isRun" :run="run" :picking="picking" @open="open" />
+      <StepWords v-else :current="current" :bare="isWide" />
       <ProblemNote :error="error" />
       <button v-if="error && refused" type="button" class="big afterwards" :disabled="sending" @click="emit('again')">
         It happened all the same: enter it
@@ -156,6 +180,7 @@ const rows = computed(() => [
         :ahead="ahead"
         @send="send"
       />
+      <FindingList :findings="found" :sending="sending" :may-work="mayWork" @tell="(entry) => emit('tell', entry)" />
       <LaidOutParts
         v-if="!isBarred"
         :bench="bench"
@@ -165,7 +190,7 @@ const rows = computed(() => [
         @tell="(entry) => emit('tell', entry)"
       />
     </div>
-    <StepPicture :bench="bench" :current="current" />
+    <StepPicture v-if="!isWide" :bench="bench" :current="current" />
   </div>
   <div class="cautions">
     <PartsToHold :bench="bench" :operation="current.operation" />
@@ -185,7 +210,10 @@ const rows = computed(() => [
   />
   <footer v-else class="buttons">
     <button type="button" class="big" :disabled="first" @click="emit('back')">Back</button>
-    <button v-if="mayWork" type="button" class="big" @click="couldNot = true">Could not …</button>
+    <button v-if="mayWork" type="button" class="big" @click="isRun ? (picking = true) : (couldNot = true)">
+      Could not …
+    </button>
+    <button v-if="mayWork" type="button" class="big" @click="emit('found')">Found …</button>
     <button
       v-if="mayWork && !isBarred && current.step.entry === 'tick'"
       type="button"
@@ -220,56 +248,8 @@ const rows = computed(() => [
   overflow: auto;
 }
 
-h1 {
-  font-size: 27px;
-}
-
-.figure {
-  display: flex;
-  align-items: baseline;
-  gap: 12px;
-  flex-wrap: wrap;
-  margin: 4px 0 8px;
-}
-
-.huge {
-  font-size: 76px;
-  font-weight: 800;
-  line-height: 1.05;
-}
-
-.huge.long {
-  font-size: 56px;
-}
-
-.rows {
-  font-size: 19px;
-  margin: 4px 0 8px;
-  padding-left: 26px;
-}
-
-.unit {
-  font-size: 32px;
-  font-weight: 700;
-}
-
-.unit.alone {
-  font-size: 40px;
-}
-
-dl {
-  display: grid;
-  grid-template-columns: 105px 1fr;
-  gap: 6px 14px;
-  margin: 8px 0 12px;
-}
-
-dt {
-  color: var(--muted);
-}
-
-dd {
-  margin: 0;
+.body.wide {
+  grid-template-columns: minmax(0, 1fr);
 }
 
 .cautions {

@@ -11,6 +11,8 @@ import type { BenchStep } from './useBench'
 const props = defineProps<{
   bench: Bench
   at: number
+  /** How many steps are shown. */
+  many: number
   count: number
   current: BenchStep | null
   /** By how much the order's own time is ahead, in milliseconds. */
@@ -60,7 +62,8 @@ const timers = computed(() =>
       Take back what I entered last
     </button>
     <span class="at"
-      >step <strong>{{ Math.min(at + 1, count) }}</strong> of {{ count
+      >{{ many > 1 ? 'steps' : 'step' }}
+      <strong>{{ Math.min(at + 1, count) }}{{ many > 1 ? `–${at + many}` : '' }}</strong> of {{ count
       }}{{ current ? ` · ${current.operation.title}` : '' }}{{ whose === '' ? '' : ` · ${whose}` }}</span
     >
   </div>

@@ -125,6 +125,7 @@ async function send(): Promise<void> {
           :line="lines?.[each.step.id] ?? emptyLine()"
           :observations="bench.observations"
           :wrenches="bench.wrenches"
+          :known="bench.document.answers"
           :laid-out="laidOutAt(each.step.id)"
           :error="failedStep === each.step.id ? asProblem(refused)?.message : undefined"
         />

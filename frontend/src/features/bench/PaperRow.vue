@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Bench, Observation } from '@/shared/api/types'
 import FieldNote from '@/shared/ui/FieldNote.vue'
+import PaperMeasure from './PaperMeasure.vue'
 import type { PaperLine } from './paper'
 import type { BenchStep } from './useBench'
 
@@ -14,10 +15,13 @@ const props = defineProps<{
   error: string | undefined
   /** What lies ready for the operation that ends here, and nobody has said whether it went on. */
   laidOut: Bench['parts']
+  /** Answers to what is seen, by its kind. */
+  known: Bench['document']['answers']
 }>()
 const line = computed(() => props.line)
 const answers = computed(() => props.observations.filter((each) => each.question === props.current.step.entry))
 const others = computed(() => props.wrenches.filter((each) => !props.current.wrenches.includes(each)))
+const answersOfKind = computed(() => props.known?.[props.current.step.measure?.kind ?? ''] ?? [])
 const isLevel = computed(() => ['level', 'first_level', 'level_once'].includes(props.current.step.entry))
 function wentOn(number: string, count: string): void {
   line.value.wentOn = { ...line.value.wentOn, [number]: count }
@@ -47,6 +51,14 @@ const name = computed(() => `${props.current.operation.label}: ${props.current.s
           <option value="">…</option>
           <option v-for="answer in answers" :key="answer.value" :value="answer.value">{{ answer.label }}</option>
         </select>
+        <PaperMeasure
+          v-else-if="current.step.entry === 'measured' && current.step.measure"
+          :model-value="line.said ?? {}"
+          :measure="current.step.measure"
+          :known="answersOfKind"
+          @update:model-value="(said) => (line.said = said)"
+          :name="name"
+        />
         <template v-if="current.step.entry === 'oil_appearance' || current.step.entry === 'poured'">
           <label
             >{{ current.step.entry === 'poured' ? 'poured' : 'came out, if measured' }}

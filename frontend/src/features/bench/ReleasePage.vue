@@ -10,6 +10,7 @@ import { useSession } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { litresText } from '@/shared/units'
 import EngineReleases from './EngineReleases.vue'
+import FindingList from './FindingList.vue'
 import GoesBack from './GoesBack.vue'
 import ObstacleList, { obstaclesOf } from './ObstacleList.vue'
 import OilLeftEntry from './OilLeftEntry.vue'
@@ -103,6 +104,15 @@ function engine(position: string) {
       </tbody>
     </table>
     <EngineReleases v-if="bench.document.engines.length > 1" :bench="bench" :steps="steps" />
+    <section v-if="bench.findings.length > 0" aria-labelledby="found">
+      <h2 id="found">Found</h2>
+      <FindingList
+        :findings="bench.findings"
+        :sending="sender.queue.length > 0"
+        :may-work="mayWorkAtBench"
+        @tell="tell"
+      />
+    </section>
     <GoesBack
       v-if="open.length === 0"
       :bench="bench"

@@ -4,6 +4,7 @@ import type { Bench, EntryValue, NewEntry } from '@/shared/api/types'
 import CountEntry from './CountEntry.vue'
 import FastenersEntry from './FastenersEntry.vue'
 import LevelEntry from './LevelEntry.vue'
+import MeasureEntry from './MeasureEntry.vue'
 import PourEntry from './PourEntry.vue'
 import SeenEntry from './SeenEntry.vue'
 import TorqueEntry from './TorqueEntry.vue'
@@ -65,6 +66,14 @@ const engine = computed(
     :named="step.count ?? 0"
     :sending="sending"
     @count="(value) => emit('send', 'count', value)"
+  />
+  <MeasureEntry
+    v-else-if="step.entry === 'measured'"
+    :key="step.id"
+    :bench="bench"
+    :current="current"
+    :sending="sending"
+    @measure="(value) => emit('send', 'measured', value)"
   />
   <CountEntry v-else-if="step.entry === 'count'" :sending="sending" @count="(value) => emit('send', 'count', value)" />
 </template>

@@ -1,6 +1,7 @@
 import type { EntryValue, NewEntry } from '@/shared/api/types'
 import { decimalInput } from '@/shared/units'
 import { newEntry as made } from './entries'
+import { nothingSaid, toAnswer, type Said } from './measure'
 import type { BenchStep } from './useBench'
 
 /** One line of the printed sheet as somebody copies it: only the blanks that its step has are used. */
@@ -23,6 +24,8 @@ export interface PaperLine {
   wentIn: string
   cameOut: string
   notDone: string
+  /** What was measured or seen, by place. */
+  said?: Record<string, Said>
   /** How many went on of what was laid out, by number. */
   wentOn?: Record<string, string>
   /** It was not to happen like this, and did. */
@@ -97,6 +100,8 @@ function answersOf({ step, timed }: BenchStep, line: PaperLine, when: When): New
           ]
     case 'turns':
       return line.turns === '' ? [] : [newEntry(step.id, 'turns', { turns: line.turns })]
+    case 'measured':
+      return measured(step, line, (value) => newEntry(step.id, 'measured', value))
     case 'fasteners':
       return line.ticked ? [newEntry(step.id, 'count', { in: step.count ?? 0, out: step.count ?? 0 })] : []
     case 'count':
@@ -110,6 +115,21 @@ function answersOf({ step, timed }: BenchStep, line: PaperLine, when: When): New
     default:
       return line.observation === '' ? [] : [newEntry(step.id, 'observation', seen(step.entry, line))]
   }
+}
+
+/** All places of a step go up together; one that is left empty is refused, and named. */
+function measured(step: BenchStep['step'], line: PaperLine, entry: (value: EntryValue) => NewEntry): NewEntry[] {
+  const measure = step.measure ?? null
+  const said = line.said ?? {}
+  return measure === null || Object.keys(said).length === 0
+    ? []
+    : [
+        entry({
+          answers: (measure.places ?? [])
+            .filter((place) => said[place.key] !== undefined)
+            .map((place) => toAnswer(measure, place, said[place.key] ?? nothingSaid())),
+        }),
+      ]
 }
 
 /** How much came out belongs to the look of the oil. */

@@ -7,6 +7,7 @@ import { keys } from '@/shared/api/keys'
 import { useShop, useSession } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { dayText, litresText, momentText } from '@/shared/units'
+import RecordFindings from './RecordFindings.vue'
 
 const { personOf } = useSession()
 const route = useRoute()
@@ -87,6 +88,7 @@ const named = (parts: { number: string; description: string | null; count?: numb
         {{ engine.oil.grade }}, class {{ engine.oil.performanceClass }}: {{ litresText(engine.oil.inEngineMl) }} filled
         of {{ engine.oil.capacity }}, settled level <strong>{{ engine.oil.level ?? '–' }}</strong> of the span.
       </p>
+      <RecordFindings :findings="engine.findings ?? []" />
       <p v-if="engine.parts.length > 0">Fitted: {{ named(engine.parts) }}.</p>
       <p v-if="engine.laidOut?.length" class="muted">
         Laid out in case it was needed; what was found says whether it was fitted: {{ named(engine.laidOut) }}.
@@ -102,6 +104,10 @@ const named = (parts: { number: string; description: string | null; count?: numb
           </tr>
         </tbody>
       </table>
+    </section>
+    <section v-if="(record.findings ?? []).length > 0" class="panel stack">
+      <h2>Found on the rig</h2>
+      <RecordFindings :findings="record.findings ?? []" />
     </section>
     <section v-if="(record.entries ?? []).length > 0" class="panel stack">
       <h2>The whole rig</h2>

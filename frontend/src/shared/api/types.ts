@@ -7,6 +7,7 @@ export type Advice = Schemas['LevelAdvice']
 export type Bench = Omit<Schemas['Bench'], 'document'> & { document: WorkOrder }
 export type BenchChange = Schemas['BenchChange']
 export type BenchStepState = Schemas['BenchStep']
+export type ServiceRecord = Schemas['Record']
 export type BenchStop = Schemas['BenchStop']
 export type Board = Schemas['Board']
 export type CartPage = Omit<Schemas['Cart'], 'document'> & { document: WorkOrder }

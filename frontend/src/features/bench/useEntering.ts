@@ -1,0 +1,132 @@
+import { computed, ref, type Ref } from 'vue'
+import { asProblem } from '@/shared/api/client'
+import type { Bench, BenchChange, EntryValue, NewEntry } from '@/shared/api/types'
+import { dropKept } from '@/shared/kept'
+import { newEntry, type Entries } from './entries'
+import { measureKey } from './measure'
+import type { BenchStep } from './useBench'
+
+/** Entries that only tell something: there is nothing to take back, and nothing to correct with an answer. */
+const telling = new Set(['note', 'decision', 'parked', 'taken_back', 'part_used', 'found', 'settled', 'waited'])
+
+export function tellsOnly(kind: string): boolean {
+  return telling.has(kind)
+}
+
+interface Tried {
+  kind: NewEntry['kind']
+  value: EntryValue
+  why: string
+}
+
+/**
+ * What is entered at the step that is shown, and what was wrong with it.
+ *
+ * @param show   shows a step, though another was next meanwhile
+ * @param onward goes on from a step that is settled
+ */
+export function useEntering(
+  number: number,
+  bench: Ref<Bench | undefined>,
+  current: Ref<BenchStep | null>,
+  sender: Entries,
+  enter: (entries: NewEntry[]) => Promise<BenchChange>,
+  show: (stepId: string) => void,
+  onward: (from: BenchStep) => void,
+) {
+  const sending = computed(() => sender.queue.length > 0)
+  /** As long as that step is shown. */
+  const problem = ref<{ stepId: string; error: unknown; tried: Tried | null } | null>(null)
+
+  /** On to the next step once this one is settled, else stay and show what the bench advises. */
+  async function send(kind: NewEntry['kind'], value: EntryValue, happened = false, why = ''): Promise<void> {
+    const here = current.value
+    if (here === null || sending.value) {
+      return
+    }
+    const entered = (bench.value?.entries ?? []).filter((entry) => entry.stepId === here.step.id)
+    if (kind === 'tick' && entered.at(-1)?.kind === 'tick') {
+      onward(here)
+      return
+    }
+    show(here.step.id)
+    // that it could not be done corrects whatever was said of it
+    const before = entered.filter((entry) => (kind === 'not_done' ? !tellsOnly(entry.kind) : entry.kind === kind))
+    const corrects = here.done && kind !== 'note' && kind !== 'decision' ? (before.at(-1)?.uuid ?? null) : null
+    try {
+      const after = await enter([
+        newEntry(here.step.id, kind, value, corrects, {
+          ...(happened ? { happened } : {}),
+          ...(corrects === null
+            ? {}
+            : { why: [why, value.text, value.cause].find((each) => each !== undefined && each !== '') ?? '' }),
+        }),
+      ])
+      dropKept(measureKey(number, here.step.id))
+      settle(here, after)
+    } catch (refused) {
+      refuse(here.step.id, refused, happened ? null : { kind, value, why })
+    }
+  }
+
+  /** Plain steps by one press. Where one of them is refused, those before it are entered, and that one is shown. */
+  async function sendRun(run: BenchStep[]): Promise<void> {
+    const last = run.at(-1)
+    if (last === undefined || sending.value) {
+      return
+    }
+    const entries = run.map(({ step }) => newEntry(step.id, 'tick', {}))
+    try {
+      settle(last, await enter(entries), true)
+    } catch (refused) {
+      const place = placeOf(refused)
+      const barred = run[place]
+      if (place > 0 && barred !== undefined) {
+        await sendRun(run.slice(0, place))
+        show(barred.step.id)
+      }
+      refuse((barred ?? last).step.id, refused, { kind: 'tick', value: {}, why: '' })
+    }
+  }
+
+  /** What was refused happened all the same. */
+  async function again(): Promise<void> {
+    const tried = problem.value?.tried ?? null
+    problem.value = null
+    if (tried !== null) {
+      await send(tried.kind, tried.value, true, tried.why)
+    }
+  }
+
+  async function tell(entry: NewEntry): Promise<void> {
+    problem.value = null
+    await enter([entry]).catch((refused: unknown) => refuse(entry.stepId, refused, null))
+  }
+
+  function refuse(stepId: string, error: unknown, tried: Tried | null): void {
+    if (tried !== null) {
+      show(stepId)
+    }
+    problem.value = { stepId, error, tried }
+  }
+
+  /** An answer that comes after the step was left moves nothing. */
+  function settle(here: BenchStep, after: BenchChange, isRun = false): void {
+    const state = after.steps.find((each) => each.id === here.step.id)
+    const isSettled = state !== undefined && (state.done || state.answer !== null)
+    const isShown = isRun || current.value?.step.id === here.step.id
+    const isFound = after.findings.some((each) => each.stepId === here.step.id && each.settled === null)
+    const isRead = here.step.entry === 'level' || here.step.entry === 'first_level'
+    if (isShown && isSettled && after.stoppedBy === null && !isFound && !isRead) {
+      onward(here)
+    }
+  }
+
+  return { sending, problem, send, sendRun, again, tell }
+}
+
+/** Which entry of a batch was refused; the first, where nobody says. */
+function placeOf(refused: unknown): number {
+  const pointer = [...(asProblem(refused)?.fields.keys() ?? [])][0] ?? ''
+  return Number(/^\/entries\/(\d+)/.exec(pointer)?.[1] ?? 0)
+}
