@@ -121,6 +121,16 @@ export async function workUntil(page: Page, stop: RegExp | null): Promise<void> 
   throw new Error('The bench never came to an end.')
 }
 
+/** It checks what is shown: one step, or the plain ones that follow each other. */
+export function done(page: Page): Locator {
+  return page.getByRole('button', { name: /^(Done|All \d+ done)$/ })
+}
+
+/** How many steps it checks. */
+export async function howMany(page: Page): Promise<number> {
+  return Number(/\d+/.exec((await done(page).textContent()) ?? '')?.[0] ?? 1)
+}
+
 /** What is looked for stands among plain steps that one press checks: the first of them is opened alone. */
 async function openLine(page: Page, stop: RegExp): Promise<boolean> {
   const lines = await page.locator('.line .text').allTextContents()
