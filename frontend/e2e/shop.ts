@@ -178,9 +178,12 @@ async function enterUsual(page: Page): Promise<void> {
     [page.getByRole('button', { name: /^Steady/ }), () => page.getByRole('button', { name: /^Steady/ }).click()],
     [page.getByRole('button', { name: 'Turned 3/4' }), () => page.getByRole('button', { name: 'Turned 3/4' }).click()],
     [page.getByRole('textbox', { name: /^Poured/ }), () => pour(page)],
-    [page.getByRole('textbox', { name: /^reading/ }), () => levelAndOn(page)],
+    [page.getByRole('textbox', { name: /^reading/ }), () => touchLevel(page)],
     [page.getByRole('textbox', { name: /^used/ }), () => torque(page)],
-    [page.getByLabel('went in'), () => count(page)],
+    [
+      page.getByRole('button', { name: '5 in, 5 out' }),
+      () => page.getByRole('button', { name: '5 in, 5 out' }).click(),
+    ],
     [
       page.getByRole('button', { name: /^All \d+ are back$/ }),
       () => page.getByRole('button', { name: /^All \d+ are back$/ }).click(),
@@ -237,7 +240,6 @@ export async function measure(page: Page): Promise<void> {
 
 export async function pour(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'as on the order' }).click()
-  await page.getByRole('button', { name: 'Enter', exact: true }).click()
 }
 
 /** Reads the dipstick, once the oil has rested. */
@@ -247,8 +249,9 @@ export async function readLevel(page: Page, reading: string): Promise<void> {
     await letTimePass(page)
   }
   await field.fill(reading)
+  const answered = page.waitForResponse('**/entries')
   await page.getByRole('button', { name: 'Enter', exact: true }).click()
-  await expect(page.getByRole('status')).toBeVisible()
+  await answered
 }
 
 /** Holds every part of the order against its engine, as one does at the cart, and comes back to where one was. */
@@ -283,23 +286,24 @@ export async function letTimePass(page: Page): Promise<void> {
   await page.waitForTimeout(150)
 }
 
-async function levelAndOn(page: Page): Promise<void> {
-  await readLevel(page, '0.60')
-  await page.getByRole('button', { name: 'Next step' }).click()
+/** A touch on the drawn dipstick, in the middle between its marks, and Enter. */
+async function touchLevel(page: Page): Promise<void> {
+  const stick = page.locator('form.read .dipstick')
+  const box = await stick.boundingBox()
+  await stick.click({ position: { x: ((box?.width ?? 420) * (90 + 240 * 0.6)) / 420, y: (box?.height ?? 130) / 2 } })
+  await page.getByRole('button', { name: 'Enter', exact: true }).click()
 }
 
 async function torque(page: Page): Promise<void> {
-  await page.locator('form.torque button.big').first().click()
   const wrench = page.getByRole('combobox', { name: /^wrench/ })
+  const isPreset = (await wrench.inputValue()) !== ''
+  await page.locator('form.torque button.big').first().click()
+  if (isPreset) {
+    return
+  }
   if ((await wrench.inputValue()) === '') {
     await wrench.selectOption('another torque wrench')
     await page.getByLabel('why this wrench').fill('None of the shop’s holds this.')
   }
-  await page.getByRole('button', { name: 'Enter', exact: true }).click()
-}
-
-async function count(page: Page): Promise<void> {
-  await page.getByLabel('went in').fill('5')
-  await page.getByLabel('came out').fill('5')
   await page.getByRole('button', { name: 'Enter', exact: true }).click()
 }

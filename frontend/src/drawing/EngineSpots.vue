@@ -63,5 +63,11 @@ type Spot = (typeof spots)[number]['spot']
 
 .spots g {
   cursor: pointer;
+  outline: none;
+}
+
+.spots g:focus-visible path {
+  stroke: var(--brass);
+  stroke-width: 4;
 }
 </style>

@@ -48,6 +48,12 @@ final readonly class BenchStep
         return [] !== array_filter($any, fn (Effect $effect): bool => \in_array($effect, $this->effects, true));
     }
 
+    /** What a record calls that which was entered there: what was measured, or the operation. */
+    public function asked(): string
+    {
+        return null === $this->measure ? $this->title : ucfirst($this->measure->measure->label());
+    }
+
     /** As a sentence names it: `“Close the drain valve” (Port)`. */
     public function named(): string
     {

@@ -16,7 +16,7 @@ final readonly class Finding
      * @param string        $entry    by which it was found
      * @param string        $place    of what was measured at the step; empty: it was found beside
      * @param Position|null $position null: the whole rig
-     * @param string        $title    of the operation at which it was found
+     * @param string        $title    what was measured, or the operation at which it was found
      * @param string        $meaning  empty: the words say it all
      * @param Settled|null  $settled  null: nobody has decided yet
      */
@@ -34,7 +34,7 @@ final readonly class Finding
 
     public static function measured(Entry $entry, BenchStep $step, Judged $judged): self
     {
-        return new self($entry->uuid, $judged->place, $step->id, $step->position, $step->title, $judged->text, $judged->meaning);
+        return new self($entry->uuid, $judged->place, $step->id, $step->position, $step->asked(), $judged->text, $judged->meaning);
     }
 
     public static function found(Entry $entry, BenchStep $step, Found $found): self

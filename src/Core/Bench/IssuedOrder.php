@@ -64,10 +64,12 @@ final readonly class IssuedOrder
         $this->last = self::ofRig(array_reverse($all));
     }
 
-    /** The operation that a step belongs to; an unknown step is named as it is. */
-    public function titleOf(string $stepId): string
+    /** What a record calls that which was entered at a step; an unknown step is named as it is. */
+    public function askedAt(string $stepId): string
     {
-        return $this->byId[$stepId]->title ?? $stepId;
+        $step = $this->byId[$stepId] ?? null;
+
+        return null === $step ? $stepId : $step->asked();
     }
 
     /** Of a step; null: the whole rig, or a step that the order does not have. */

@@ -197,7 +197,7 @@ final readonly class RecordWriter
         );
 
         return array_values(array_map(fn (Entry $entry): array => [
-            'title' => $view->plan->titleOf($entry->stepId),
+            'title' => $view->plan->askedAt($entry->stepId),
             'text' => $entry->asText().(\in_array($entry->uuid, $replaced, true) ? ' (corrected later)' : ''),
             'meaning' => $entry->content->meaning(),
             'by' => $this->person($entry->by),

@@ -74,4 +74,16 @@ const engine = computed(
   color: #fff;
   padding: 12px 8px;
 }
+
+@media (max-width: 760px) {
+  .head {
+    flex-wrap: wrap;
+    gap: 4px 10px;
+    padding: 4px 12px;
+  }
+
+  .figures {
+    margin-left: 0;
+  }
+}
 </style>

@@ -53,7 +53,7 @@ const couldNot = ref(false)
 watch(
   () => props.current.step.id,
   () => {
-    couldNot.value = allTheSame.value = picking.value = false
+    couldNot.value = allTheSame.value = picking.value = correcting.value = false
     why.value = ''
   },
 )
@@ -121,6 +121,10 @@ function isAskedFor(number: string): boolean {
 }
 /** Several places to answer for need the room, and each is told where it is answered for. */
 const isWide = computed(() => (props.current.step.measure?.places?.length ?? 0) > 1)
+const found = computed(() => props.bench.findings.filter((each) => each.stepId === props.current.step.id))
+/** Something was found here: what becomes of it is asked, and the answer itself is corrected only on purpose. */
+const correcting = ref(false)
+const isDecided = computed(() => props.current.done && found.value.length > 0 && !correcting.value)
 const card = useTemplateRef<HTMLElement>('card')
 useBenchKeys(card, {
   enter: () => {
@@ -143,7 +147,6 @@ watch(
   () => card.value?.querySelector<HTMLElement>('h1')?.focus(),
   { flush: 'post' },
 )
-const found = computed(() => props.bench.findings.filter((each) => each.stepId === props.current.step.id))
 </script>
 
 <template>
@@ -155,6 +158,7 @@ const found = computed(() => props.bench.findings.filter((each) => each.stepId =
       <button v-if="error && refused" type="button" class="big afterwards" :disabled="sending" @click="emit('again')">
         It happened all the same: enter it
       </button>
+      <FindingList :findings="found" :sending="sending" :may-work="mayWork" @tell="(entry) => emit('tell', entry)" />
       <NotYet
         v-if="isBarred"
         :number="bench.order.number"
@@ -168,19 +172,21 @@ const found = computed(() => props.bench.findings.filter((each) => each.stepId =
         <strong>It happened all the same.</strong> It is marked in the record, stops the work on what it endangers, and
         goes to the lead.
       </p>
-      <label v-if="mayWork && current.done && current.step.entry !== 'tick'" class="why"
+      <button v-if="mayWork && isDecided" type="button" class="mini" @click="correcting = true">
+        It was different …
+      </button>
+      <label v-if="mayWork && current.done && current.step.entry !== 'tick' && !isDecided" class="why"
         >To correct it: why is it wrong?
         <input v-model="why" class="field" maxlength="300" />
       </label>
       <StepEntry
-        v-if="mayWork && !isBarred && current.step.entry !== 'tick'"
+        v-if="mayWork && !isBarred && current.step.entry !== 'tick' && !isDecided"
         :bench="bench"
         :current="current"
         :sending="sending || settling"
         :ahead="ahead"
         @send="send"
       />
-      <FindingList :findings="found" :sending="sending" :may-work="mayWork" @tell="(entry) => emit('tell', entry)" />
       <LaidOutParts
         v-if="!isBarred"
         :bench="bench"
@@ -194,8 +200,10 @@ const found = computed(() => props.bench.findings.filter((each) => each.stepId =
   </div>
   <div class="cautions">
     <PartsToHold :bench="bench" :operation="current.operation" />
-    <p v-for="caution in current.operation.cautions" :key="caution.id" class="band">
-      <strong>{{ caution.title }}.</strong> {{ caution.text }}
+    <p v-if="current.operation.cautions.length > 0" class="band">
+      <span v-for="caution in current.operation.cautions" :key="caution.id" class="caution"
+        ><strong>{{ caution.title }}.</strong> {{ caution.text }}
+      </span>
     </p>
   </div>
   <CouldNot
@@ -281,5 +289,43 @@ const found = computed(() => props.bench.findings.filter((each) => each.stepId =
 
 .afterwards {
   margin: 12px 0;
+}
+
+.caution {
+  margin-right: 10px;
+}
+
+@media (max-width: 760px) {
+  .body {
+    grid-template-columns: minmax(0, 1fr);
+    padding: 10px 12px;
+  }
+
+  .body > :deep(.picture) {
+    display: none;
+  }
+
+  .cautions {
+    padding: 0 12px;
+    font-size: 15px;
+  }
+
+  .buttons {
+    flex-wrap: wrap;
+    gap: 8px;
+    padding: 8px 12px 12px;
+  }
+
+  .buttons .big {
+    flex: 1;
+    padding: 0 8px;
+    min-height: 56px;
+    font-size: 18px;
+    white-space: nowrap;
+  }
+
+  .buttons .wide {
+    flex: 1 0 100%;
+  }
 }
 </style>

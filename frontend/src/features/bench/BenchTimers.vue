@@ -61,6 +61,7 @@ const timers = computed(() =>
     <button v-if="mayTakeBack" type="button" class="mini take-back" @click="emit('takeBack')">
       Take back what I entered last
     </button>
+    <span v-if="mayTakeBack" class="last">{{ bench.entries.at(-1)?.text }}</span>
     <span class="at"
       >{{ many > 1 ? 'steps' : 'step' }}
       <strong>{{ Math.min(at + 1, count) }}{{ many > 1 ? `–${at + many}` : '' }}</strong> of {{ count
@@ -113,5 +114,13 @@ const timers = computed(() =>
 
 .take-back {
   min-height: 44px;
+}
+
+.last {
+  color: var(--muted);
+  max-width: 320px;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
 }
 </style>

@@ -78,11 +78,12 @@ function enter(): void {
       :place="row.place"
       :label="row.label"
       :answers="row.answers"
+      :busy="isOnePress && sending"
       :model-value="row.said"
       @update:model-value="(said) => say(row.place, said)"
     />
     <button
-      v-if="!isOnePress || (rows[0]?.said.answer ?? '') !== ''"
+      v-if="!isOnePress || (!sending && (rows[0]?.said.answer ?? '') !== '')"
       type="submit"
       class="big main"
       :disabled="sending || missing > 0"

@@ -5,7 +5,14 @@ import { unitText } from '@/shared/value/raw'
 import type { Answer, Measure, Place, Said } from './measure'
 
 /** What is said of one place, by the control that suits it. */
-const props = defineProps<{ measure: Measure; place: Place; label: string; answers: Answer[] }>()
+const props = defineProps<{
+  measure: Measure
+  place: Place
+  label: string
+  answers: Answer[]
+  /** A press on an answer enters it, and one is being entered. */
+  busy: boolean
+}>()
 const said = defineModel<Said>({ required: true })
 const chosen = computed(() => props.answers.find((each) => each.code === said.value.answer) ?? null)
 const unit = computed(() => {
@@ -32,6 +39,7 @@ function change(part: Partial<Said>): void {
         class="answer"
         :class="[answer.verdict, { on: answer.code === said.answer }]"
         :aria-pressed="answer.code === said.answer"
+        :disabled="busy"
         @click="change({ answer: answer.code })"
       >
         {{ answer.label }}<span v-if="answer.verdict === 'stop'" class="verdict">STOP</span>

@@ -18,26 +18,34 @@ const emit = defineEmits<{ pour: [volume: VolumeValue] }>()
 const amount = ref('')
 const unit = ref<VolumeValue['unit']>('l')
 
+function enter(): void {
+  if (!props.sending) {
+    emit('pour', { value: decimalInput(amount.value), unit: unit.value })
+  }
+}
+
+/** What went in is what was to go in: a press says it all. */
 function takeSuggestion(): void {
   if (props.suggestion) {
     const isMl = props.suggestion.unit === 'ml' && Number(props.suggestion.value) >= 1000
     amount.value = isMl ? String(Number(props.suggestion.value) / 1000) : props.suggestion.value
     unit.value = isMl ? 'l' : props.suggestion.unit
+    enter()
   }
 }
 </script>
 
 <template>
-  <form class="pour" @submit.prevent="emit('pour', { value: decimalInput(amount), unit })">
+  <form class="pour" @submit.prevent="enter">
     <label>
       {{ verb ?? 'Poured' }}
       <input v-model="amount" class="field" inputmode="decimal" autocomplete="off" required />
     </label>
     <JugUnit v-model="unit" />
-    <button v-if="suggestion" type="button" class="big" @click="takeSuggestion">
+    <button v-if="suggestion" type="button" class="big main" :disabled="sending" @click="takeSuggestion">
       {{ suggested ?? 'as on the order' }}
     </button>
-    <button type="submit" class="big main" :disabled="sending || amount.trim() === ''">Enter</button>
+    <button type="submit" class="big" :disabled="sending || amount.trim() === ''">Enter</button>
   </form>
 </template>
 

@@ -31,6 +31,14 @@ const reason = ref('')
 const isOther = computed(() => wrench.value !== '' && !props.fitting.includes(wrench.value))
 const others = computed(() => props.wrenches.filter((each) => !props.fitting.includes(each)))
 
+/** With a wrench that needs no reason a press says it all. */
+function asOrdered(): void {
+  torque.value = props.tightening.nominal
+  if (wrench.value !== '' && !isOther.value && !props.sending) {
+    enter()
+  }
+}
+
 function enter(): void {
   sessionStorage.setItem(memory, wrench.value)
   const why = isOther.value ? { reason: reason.value.trim() } : {}
@@ -40,11 +48,14 @@ function enter(): void {
 
 <template>
   <form class="torque" @submit.prevent="enter">
+    <button type="button" class="big main set" :disabled="sending" @click="asOrdered">
+      {{ tightening.nominal }} {{ units[tightening.unit]
+      }}<span v-if="wrench !== '' && !isOther" class="with">with {{ wrench }}</span>
+    </button>
     <label
       >used, {{ units[tightening.unit] }}
       <input v-model="torque" class="field" inputmode="decimal" autocomplete="off" required
     /></label>
-    <button type="button" class="big" @click="torque = tightening.nominal">{{ tightening.nominal }}</button>
     <label>
       wrench
       <select v-model="wrench" class="field" required>
@@ -61,7 +72,7 @@ function enter(): void {
     </label>
     <button
       type="submit"
-      class="big main"
+      class="big"
       :disabled="sending || torque.trim() === '' || wrench === '' || (isOther && reason.trim() === '')"
     >
       Enter
@@ -122,5 +133,11 @@ function enter(): void {
 
 select.field {
   width: auto;
+}
+
+.with {
+  display: block;
+  font-size: 14px;
+  font-weight: 400;
 }
 </style>

@@ -27,8 +27,11 @@ function isPlain({ step, done, answer }: BenchStep, alone: ReadonlySet<string>):
   return step.entry === 'tick' && !step.must && !done && answer === null && !alone.has(step.id)
 }
 
+/** What only has to come before something else, and starts no clock, opens nothing and frees nothing. */
+const quiet = new Set(['oil_wiped', 'sprayed', 'turned_by_hand', 'shift_marked', 'propeller_lock_opened'])
+
 function changes({ step }: BenchStep): boolean {
-  return step.effects.length > 0
+  return step.effects.some((effect) => !quiet.has(effect))
 }
 
 function isBeside(next: BenchStep, first: BenchStep): boolean {

@@ -116,8 +116,7 @@ export function useEntering(
     const isSettled = state !== undefined && (state.done || state.answer !== null)
     const isShown = isRun || current.value?.step.id === here.step.id
     const isFound = after.findings.some((each) => each.stepId === here.step.id && each.settled === null)
-    const isRead = here.step.entry === 'level' || here.step.entry === 'first_level'
-    if (isShown && isSettled && after.stoppedBy === null && !isFound && !isRead) {
+    if (isShown && isSettled && after.stoppedBy === null && !isFound) {
       onward(here)
     }
   }
