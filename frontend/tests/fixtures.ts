@@ -182,7 +182,7 @@ export function aBench(operations: Operation[], change: Partial<Bench> = {}): Be
       operations,
       oil: [],
       findings: [],
-    parts: [],
+      parts: [],
       tools: [],
       cautions: [],
       labour: {

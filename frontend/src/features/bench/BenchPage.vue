@@ -17,7 +17,7 @@ import FoundSomething from './FoundSomething.vue'
 import ParkOrder from './ParkOrder.vue'
 import RefusedEntries from './RefusedEntries.vue'
 import StopScreen from './StopScreen.vue'
-import { runFrom } from './runs'
+import { readingAfter, runFrom } from './runs'
 import { useBench, type BenchStep } from './useBench'
 import { tellsOnly, useEntering } from './useEntering'
 
@@ -34,7 +34,14 @@ const index = computed(() => {
   const at = steps.value.findIndex((each) => each.step.id === wanted.value)
   return at >= 0 ? at : nextOpen(-1)
 })
-const current = computed(() => steps.value[index.value] ?? null)
+/** A rest that is over: the reading that it was for is shown, and both are entered. */
+const rest = computed(() =>
+  readingAfter(steps.value, steps.value[index.value]) === null ? null : steps.value[index.value],
+)
+const current = computed(() => {
+  const reading = readingAfter(steps.value, steps.value[index.value])
+  return reading === null ? (steps.value[index.value] ?? null) : { ...reading, notYet: null }
+})
 /** One step of a run is opened alone. */
 const alone = ref<string | null>(null)
 /** Steps at which a part is asked about stand alone. */
@@ -44,11 +51,10 @@ const asking = computed(
 )
 const run = computed(() => {
   const here = current.value
-  return here === null || here.step.id === alone.value
-    ? here === null
-      ? []
-      : [here]
-    : runFrom(steps.value, index.value, asking.value)
+  if (here === null) {
+    return []
+  }
+  return rest.value || here.step.id === alone.value ? [here] : runFrom(steps.value, index.value, asking.value)
 })
 const { sending, problem, send, sendRun, again, tell } = useEntering(
   number,
@@ -56,6 +62,7 @@ const { sending, problem, send, sendRun, again, tell } = useEntering(
   current,
   sender,
   enter,
+  () => rest.value ?? null,
   (stepId) => (wanted.value = stepId),
   (from) => goTo(nextOpen(steps.value.findIndex((each) => each.step.id === from.step.id))),
 )

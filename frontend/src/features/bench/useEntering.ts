@@ -22,6 +22,7 @@ interface Tried {
 /**
  * What is entered at the step that is shown, and what was wrong with it.
  *
+ * @param before a rest that is over, to be entered with what is shown
  * @param show   shows a step, though another was next meanwhile
  * @param onward goes on from a step that is settled
  */
@@ -31,6 +32,7 @@ export function useEntering(
   current: Ref<BenchStep | null>,
   sender: Entries,
   enter: (entries: NewEntry[]) => Promise<BenchChange>,
+  before: () => BenchStep | null,
   show: (stepId: string) => void,
   onward: (from: BenchStep) => void,
 ) {
@@ -49,12 +51,14 @@ export function useEntering(
       onward(here)
       return
     }
-    show(here.step.id)
+    const rested = before()
+    show(rested?.step.id ?? here.step.id)
     // that it could not be done corrects whatever was said of it
-    const before = entered.filter((entry) => (kind === 'not_done' ? !tellsOnly(entry.kind) : entry.kind === kind))
-    const corrects = here.done && kind !== 'note' && kind !== 'decision' ? (before.at(-1)?.uuid ?? null) : null
+    const said = entered.filter((entry) => (kind === 'not_done' ? !tellsOnly(entry.kind) : entry.kind === kind))
+    const corrects = here.done && kind !== 'note' && kind !== 'decision' ? (said.at(-1)?.uuid ?? null) : null
     try {
       const after = await enter([
+        ...(rested === null ? [] : [newEntry(rested.step.id, 'tick', {})]),
         newEntry(here.step.id, kind, value, corrects, {
           ...(happened ? { happened } : {}),
           ...(corrects === null
@@ -63,9 +67,9 @@ export function useEntering(
         }),
       ])
       dropKept(measureKey(number, here.step.id))
-      settle(here, after)
+      settle(here, after, [here, rested])
     } catch (refused) {
-      refuse(here.step.id, refused, happened ? null : { kind, value, why })
+      refuse(here.step.id, refused, happened ? null : { kind, value, why }, rested?.step.id)
     }
   }
 
@@ -77,7 +81,7 @@ export function useEntering(
     }
     const entries = run.map(({ step }) => newEntry(step.id, 'tick', {}))
     try {
-      settle(last, await enter(entries), true)
+      settle(last, await enter(entries), run)
     } catch (refused) {
       const place = placeOf(refused)
       const barred = run[place]
@@ -103,18 +107,18 @@ export function useEntering(
     await enter([entry]).catch((refused: unknown) => refuse(entry.stepId, refused, null))
   }
 
-  function refuse(stepId: string, error: unknown, tried: Tried | null): void {
+  function refuse(stepId: string, error: unknown, tried: Tried | null, at = stepId): void {
     if (tried !== null) {
-      show(stepId)
+      show(at)
     }
     problem.value = { stepId, error, tried }
   }
 
   /** An answer that comes after the step was left moves nothing. */
-  function settle(here: BenchStep, after: BenchChange, isRun = false): void {
+  function settle(here: BenchStep, after: BenchChange, shown: (BenchStep | null)[]): void {
     const state = after.steps.find((each) => each.id === here.step.id)
     const isSettled = state !== undefined && (state.done || state.answer !== null)
-    const isShown = isRun || current.value?.step.id === here.step.id
+    const isShown = shown.some((each) => each?.step.id === current.value?.step.id)
     const isFound = after.findings.some((each) => each.stepId === here.step.id && each.settled === null)
     if (isShown && isSettled && after.stoppedBy === null && !isFound) {
       onward(here)
