@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { readingAfter, runFrom } from '@/features/bench/runs'
+import { readingAfter, restBefore, runFrom } from '@/features/bench/runs'
 import type { BenchStep } from '@/features/bench/useBench'
 
 type Change = Partial<{
@@ -71,6 +71,9 @@ describe('a rest that is over is entered with its reading', () => {
     const other = step('other', { entry: 'level', position: 'starboard' })
     expect(readingAfter([rest, other, step('read', { entry: 'level' })], rest)?.step.id).toBe('read')
     expect(readingAfter([rest, other], rest)).toBeNull()
+    const mine = step('read', { entry: 'level' })
+    expect(restBefore([rest, other, mine], mine)?.step.id).toBe('rest')
+    expect(restBefore([rest, other, mine], other)).toBeNull()
     expect(readingAfter([rest, step('read', { entry: 'level', notYet: first('run') })], rest)).toBeNull()
   })
 

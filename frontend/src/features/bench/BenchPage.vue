@@ -17,7 +17,7 @@ import FoundSomething from './FoundSomething.vue'
 import ParkOrder from './ParkOrder.vue'
 import RefusedEntries from './RefusedEntries.vue'
 import StopScreen from './StopScreen.vue'
-import { readingAfter, runFrom } from './runs'
+import { readingAfter, restBefore, runFrom } from './runs'
 import { useBench, type BenchStep } from './useBench'
 import { tellsOnly, useEntering } from './useEntering'
 
@@ -34,12 +34,13 @@ const index = computed(() => {
   const at = steps.value.findIndex((each) => each.step.id === wanted.value)
   return at >= 0 ? at : nextOpen(-1)
 })
-/** A rest that is over: the reading that it was for is shown, and both are entered. */
-const rest = computed(() =>
-  readingAfter(steps.value, steps.value[index.value]) === null ? null : steps.value[index.value],
-)
+/** A rest that is over is entered with the reading that it was for, whichever of the two comes next. */
+const rest = computed(() => {
+  const here = steps.value[index.value]
+  return readingAfter(steps.value, here) === null ? restBefore(steps.value, here) : (here ?? null)
+})
 const current = computed(() => {
-  const reading = readingAfter(steps.value, steps.value[index.value])
+  const reading = readingAfter(steps.value, rest.value ?? undefined)
   return reading === null ? (steps.value[index.value] ?? null) : { ...reading, notYet: null }
 })
 /** One step of a run is opened alone. */
@@ -62,7 +63,7 @@ const { sending, problem, send, sendRun, again, tell } = useEntering(
   current,
   sender,
   enter,
-  () => rest.value ?? null,
+  () => rest.value,
   (stepId) => (wanted.value = stepId),
   (from) => goTo(nextOpen(steps.value.findIndex((each) => each.step.id === from.step.id))),
 )

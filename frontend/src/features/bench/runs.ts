@@ -50,6 +50,13 @@ export function readingAfter(steps: BenchStep[], rest: BenchStep | undefined): B
   return next !== undefined && (next.notYet === null || next.notYet.first === rest.step.id) ? next : null
 }
 
+/** The rest that is over, and that a reading was for; nothing: it is entered already, or the reading waits for more. */
+export function restBefore(steps: BenchStep[], reading: BenchStep | undefined): BenchStep | null {
+  return reading !== undefined && isReading(reading)
+    ? (steps.find((each) => readingAfter(steps, each) === reading) ?? null)
+    : null
+}
+
 function isReading({ step, done }: BenchStep): boolean {
   return !done && ['level', 'first_level', 'level_once'].includes(step.entry)
 }

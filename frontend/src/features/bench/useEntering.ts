@@ -52,7 +52,7 @@ export function useEntering(
       return
     }
     const rested = before()
-    show(rested?.step.id ?? here.step.id)
+    show(here.step.id)
     // that it could not be done corrects whatever was said of it
     const said = entered.filter((entry) => (kind === 'not_done' ? !tellsOnly(entry.kind) : entry.kind === kind))
     const corrects = here.done && kind !== 'note' && kind !== 'decision' ? (said.at(-1)?.uuid ?? null) : null
@@ -67,9 +67,9 @@ export function useEntering(
         }),
       ])
       dropKept(measureKey(number, here.step.id))
-      settle(here, after, [here, rested])
+      settle(here, after, [here])
     } catch (refused) {
-      refuse(here.step.id, refused, happened ? null : { kind, value, why }, rested?.step.id)
+      refuse(here.step.id, refused, happened ? null : { kind, value, why })
     }
   }
 
@@ -107,9 +107,9 @@ export function useEntering(
     await enter([entry]).catch((refused: unknown) => refuse(entry.stepId, refused, null))
   }
 
-  function refuse(stepId: string, error: unknown, tried: Tried | null, at = stepId): void {
+  function refuse(stepId: string, error: unknown, tried: Tried | null): void {
     if (tried !== null) {
-      show(at)
+      show(stepId)
     }
     problem.value = { stepId, error, tried }
   }
