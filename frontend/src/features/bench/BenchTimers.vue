@@ -61,7 +61,7 @@ const timers = computed(() =>
     <button v-if="mayTakeBack" type="button" class="mini take-back" @click="emit('takeBack')">
       Take back what I entered last
     </button>
-    <span v-if="mayTakeBack" class="last">{{ bench.entries.at(-1)?.text }}</span>
+    <span v-if="mayTakeBack && timers.length < 2" class="last">{{ bench.entries.at(-1)?.text }}</span>
     <span class="at"
       >{{ many > 1 ? 'steps' : 'step' }}
       <strong>{{ Math.min(at + 1, count) }}{{ many > 1 ? `–${at + many}` : '' }}</strong> of {{ count
@@ -118,7 +118,7 @@ const timers = computed(() =>
 
 .last {
   color: var(--muted);
-  max-width: 320px;
+  max-width: 240px;
   white-space: nowrap;
   overflow: hidden;
   text-overflow: ellipsis;

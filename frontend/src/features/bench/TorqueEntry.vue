@@ -135,6 +135,16 @@ select.field {
   width: auto;
 }
 
+.torque .set {
+  flex: 1 0 100%;
+}
+
+.torque .field,
+.torque .big:not(.set) {
+  height: 56px;
+  min-height: 56px;
+}
+
 .with {
   display: block;
   font-size: 14px;
