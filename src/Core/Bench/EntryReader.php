@@ -69,7 +69,7 @@ final readonly class EntryReader
 
     private static function found(Cursor $value): EntryContent
     {
-        $words = trim($value->at('text')->string(500));
+        $words = trim($value->at('text')->optionalString(500) ?? '');
         if ('' === $words) {
             $value->at('text')->flaw('Say what it is: it stands in the record.');
         }
