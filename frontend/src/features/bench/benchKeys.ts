@@ -9,7 +9,7 @@ export function useBenchKeys(
   does: { enter: () => void; back: () => void; next: () => void },
 ): void {
   function onKey(event: KeyboardEvent): void {
-    const target = event.target instanceof HTMLElement ? event.target : null
+    const target = event.target instanceof Element ? event.target : null
     const isTyped = target?.closest('input, textarea, select, [role="slider"], dialog, .el-dialog') ?? null
     if (isTyped !== null || event.ctrlKey || event.metaKey || event.altKey || event.repeat) {
       return
