@@ -111,9 +111,7 @@ export async function workUntil(page: Page, stop: RegExp | null): Promise<void> 
       continue
     }
     const before = await position(page)
-    const isBarred = await page.getByRole('region', { name: 'Not yet' }).isVisible()
-    await enterUsual(page)
-    if (isBarred) {
+    if (!(await enterUsual(page))) {
       continue
     }
     await expect.poll(() => position(page), { message: `after “${text}”`, intervals: [25, 50, 100] }).not.toBe(before)
@@ -152,7 +150,8 @@ async function position(page: Page): Promise<string> {
   return page.evaluate(() => ['.at', 'h1'].map((each) => document.querySelector(each)?.textContent ?? '').join(' '))
 }
 
-async function enterUsual(page: Page): Promise<void> {
+/** Whether something was entered; else time passed, parts were held, or there is nothing left. */
+async function enterUsual(page: Page): Promise<boolean> {
   const choices: [Locator, () => Promise<void>][] = [
     [page.getByRole('button', { name: 'Go to the cart' }), () => holdParts(page)],
     [page.getByRole('region', { name: 'Not yet' }), () => letTimePass(page)],
@@ -191,15 +190,16 @@ async function enterUsual(page: Page): Promise<void> {
   ]
   // one look after the other: between two of them the step may have become free, or barred
   for (let look = 0; look < 3; look += 1) {
-    for (const [asked, answer] of choices) {
+    for (const [place, [asked, answer]] of choices.entries()) {
       if (await asked.first().isVisible()) {
         await answer()
-        return
+        // the first two only make ready for what is entered then
+        return place > 1
       }
     }
   }
   if ((await position(page)).includes('Every step is entered')) {
-    return
+    return false
   }
   throw new Error(`Nothing to enter at ${await position(page)}`)
 }
