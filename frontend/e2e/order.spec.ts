@@ -105,7 +105,7 @@ test('the shop answers where practitioners disagree: refused, contradictory, and
 }) => {
   const writer = await signedIn(browser, 'ines')
   await openCheckIn(writer, 'Little Dunlin')
-  await engine(writer, 'Engine').getByLabel('Hours now').fill('12.4')
+  await engine(writer, 'Engine').getByLabel('Hours now').fill('21.5')
   const number = await sendCheckIn(writer)
   for (const task of ['Engine oil', 'Water pump']) {
     const kept = writer.waitForResponse((answer) => answer.url().endsWith('/draft') && answer.ok())

@@ -43,6 +43,11 @@ const current = computed(() => {
   const reading = readingAfter(steps.value, rest.value ?? undefined)
   return reading === null ? (steps.value[index.value] ?? null) : { ...reading, notYet: null }
 })
+/** Where in the order that is which is shown. */
+const place = computed(() => {
+  const at = steps.value.findIndex((each) => each.step.id === current.value?.step.id)
+  return at < 0 ? index.value : at
+})
 /** One step of a run is opened alone. */
 const alone = ref<string | null>(null)
 /** Steps at which a part is asked about stand alone. */
@@ -50,10 +55,20 @@ const asking = computed(
   () =>
     new Set((bench.value?.parts ?? []).flatMap((part) => (part.laidOut && part.stepId !== null ? [part.stepId] : []))),
 )
+/** What is being entered stays on the screen until the next is there. */
+const held = ref<BenchStep[] | null>(null)
+async function enterRun(): Promise<void> {
+  held.value = run.value
+  await sendRun(run.value)
+  held.value = null
+}
 const run = computed(() => {
   const here = current.value
   if (here === null) {
     return []
+  }
+  if (held.value?.[0]?.step.id === here.step.id) {
+    return held.value
   }
   return rest.value || here.step.id === alone.value ? [here] : runFrom(steps.value, index.value, asking.value)
 })
@@ -185,7 +200,7 @@ function next(): void {
     </p>
     <BenchTimers
       :bench="bench"
-      :at="index"
+      :at="place"
       :many="run.length"
       :count="steps.length"
       :current="current"
@@ -227,7 +242,7 @@ function next(): void {
       @found="isFinding = true"
       @go-to="(stepId) => (wanted = stepId)"
       @open="(stepId) => (wanted = alone = stepId)"
-      @done="sendRun(run)"
+      @done="enterRun"
       @send="send"
       @back="goTo(index - 1)"
       @next="next"
