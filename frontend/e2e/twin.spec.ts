@@ -152,8 +152,9 @@ test('a twin rig from the counter to the released, recorded oil service', async 
 
   await test.step('a reading too soon is refused until the oil has rested, and no oil goes in', async () => {
     const engine = ((await bench.locator('header.head').textContent()) ?? '').includes('Port') ? 'port' : 'starboard'
+    const poured = bench.waitForResponse('**/entries')
     await bench.getByRole('button', { name: 'as on the order' }).click()
-    await expect(bench.getByText('poured 4.9')).toBeVisible()
+    await poured
     await bench.goto(`/orders/${number}/bench?step=${engine}.first-reading.read`)
     await expect(bench.getByRole('region', { name: 'Not yet' })).toContainText('Wait 6 min more')
     await expect(bench.getByLabel('Added')).toHaveCount(0)
