@@ -9,7 +9,17 @@ import { aBench, anOperation, aStep } from './fixtures'
 function lines(step: Step, change: Partial<PaperLine>) {
   const operation = anOperation('port.x', [step])
   const timed = ['poured', 'level', 'first_level'].includes(step.entry)
-  const bench = { step, operation, done: false, answer: null, notYet: null, timed, wrenches: [] }
+  const bench = {
+    step,
+    operation,
+    done: false,
+    answer: null,
+    notYet: null,
+    timed,
+    wrenches: [],
+    together: [],
+    rest: null,
+  }
   return linesOf(bench, { ...emptyLine(), ...change }, (time) => instantOf('2026-03-18', time, 'UTC'))
 }
 

@@ -207,6 +207,8 @@ export function aBench(operations: Operation[], change: Partial<Bench> = {}): Be
         notYet: null,
         timed: false,
         wrenches: [],
+        together: [],
+        rest: null,
       })),
     ),
     oil: [],

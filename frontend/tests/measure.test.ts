@@ -1,13 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import {
-  figuresOf,
-  isSaid,
-  nothingSaid,
-  setFigure,
-  toAnswer,
-  type Answer,
-  type Measure,
-} from '@/features/bench/measure'
+import { figuresOf, isSaid, nothingSaid, toAnswer, type Answer, type Measure } from '@/features/bench/measure'
 
 const measure = (kind: Measure['kind'], form: NonNullable<Measure['form']>): Measure => ({
   kind,
@@ -16,28 +8,10 @@ const measure = (kind: Measure['kind'], form: NonNullable<Measure['form']>): Mea
   limit: null,
   places: [{ key: '1' }],
 })
-const range = (min: string | null, max: string | null) => ({ key: '1', range: { min, max, unit: 'mm', text: '' } })
 const noise: Answer[] = [
   { code: 'noise_none', label: 'None', verdict: 'go_on', meaning: '' },
   { code: 'noise_heard', label: 'A noise', verdict: 'finding', meaning: 'Find out.', asksWords: true },
 ]
-
-describe('what is set is there before anybody looks', () => {
-  it.each([
-    ['1.0', '1.1', '1.05'],
-    ['1.0', '1.2', '1.1'],
-    ['0.8', '0.8', '0.8'],
-    ['9', '11', '10'],
-    ['9', '12', '10.5'],
-  ])('between %s and %s it is %s', (min, max, middle) => {
-    expect(setFigure(measure('plug_gap', 'figure'), range(min, max))).toBe(middle)
-  })
-
-  it('what is measured is never filled in', () => {
-    expect(setFigure(measure('intake_clearance', 'figure'), range('0.17', '0.23'))).toBe('')
-    expect(setFigure(measure('plug_gap', 'figure'), range(null, '1.1'))).toBe('')
-  })
-})
 
 describe('figures as people type them', () => {
   it.each([

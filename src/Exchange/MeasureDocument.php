@@ -29,7 +29,11 @@ final readonly class MeasureDocument
             'label' => $done->measure->measure->label(),
             'limit' => null === $limit ? null : ['path' => $limit->path, 'text' => $limit->text],
             'form' => $done->measure->measure->form()->value,
-            'places' => array_map(self::place(...), $done->measure->places),
+            'several' => $done->measure->measure->takesSeveral(),
+            'places' => array_map(
+                static fn (AskedPlace $place): array => self::place($place, $done->measure->measure->isSet()),
+                $done->measure->places,
+            ),
         ];
     }
 
@@ -59,8 +63,12 @@ final readonly class MeasureDocument
         return array_map(self::answer(...), $measure->answers);
     }
 
-    /** @return Doc */
-    private static function place(AskedPlace $place): array
+    /**
+     * @param bool $isSet whether it is set to its limits: then their middle is there before anybody looks
+     *
+     * @return Doc
+     */
+    private static function place(AskedPlace $place, bool $isSet): array
     {
         $own = [
             'label' => '' === $place->label ? null : $place->label,
@@ -69,8 +77,10 @@ final readonly class MeasureDocument
                 'min' => self::figure($place->range->min),
                 'max' => self::figure($place->range->max),
                 'unit' => $place->range->unit,
+                'unitText' => $place->range->unitText(),
                 'text' => $place->range->text(),
             ],
+            'preset' => $isSet ? $place->range?->middle() : null,
             'renewAt' => $place->renewAt,
             'part' => $place->part,
             'hint' => '' === $place->hint ? null : $place->hint,

@@ -429,7 +429,9 @@ final class Mix
 
         return array_values(array_filter(
             GoodDay::wholeJob($bench),
-            static fn (array $entry): bool => 'part_used' === $entry['kind'] || !\is_string($entry['stepId']) || true !== ($done[$entry['stepId']] ?? false),
+            static fn (array $entry): bool => 'part_used' === $entry['kind']
+                || !\is_string($entry['stepId'])
+                || true !== ($done[$entry['stepId']] ?? false),
         ));
     }
 

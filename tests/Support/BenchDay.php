@@ -12,6 +12,7 @@ use FreshTack\Core\Bench\EntryContent;
 use FreshTack\Core\Bench\InvalidEntry;
 use FreshTack\Core\Bench\IssuedOrder;
 use FreshTack\Core\Bench\IssuedOrderReader;
+use FreshTack\Core\Bench\NotYet;
 use FreshTack\Core\Bench\Told;
 use FreshTack\Core\Fastening\InvalidTightening;
 use FreshTack\Core\Fastening\Turns;
@@ -84,6 +85,20 @@ final class BenchDay
     public function openSteps(): array
     {
         return array_values(array_filter($this->order->steps, fn (BenchStep $step): bool => !$this->log->isDone($step)));
+    }
+
+    /** @return array<string, NotYet|null> what speaks against each step that is not answered, by step */
+    public function open(string $by = 'ada'): array
+    {
+        $gates = $this->log->gates();
+        $open = [];
+        foreach ($this->order->steps as $step) {
+            if (null === $this->log->answer($step->id)) {
+                $open[$step->id] = $gates->before($step, $step->effects, $by, $this->now);
+            }
+        }
+
+        return $open;
     }
 
     /** @return list<BenchStep> those that may be done now; where none may, those that only wait */

@@ -184,7 +184,11 @@ final class GoodDay
             'leaks' => self::entry($id, 'observation', ['observation' => 'leaks_dry']),
             'tell_tale' => self::entry($id, 'observation', ['observation' => 'tell_tale_steady']),
             'poured' => self::entry($id, 'poured', ['volume' => $pour]),
-            'measured' => self::entry($id, 'measured', ['answers' => self::answers($step->at('measure'), $bench->at('document')->at('answers'))]),
+            'measured' => self::entry(
+                $id,
+                'measured',
+                ['answers' => self::answers($step->at('measure'), $bench->at('document')->at('answers'))],
+            ),
             'level', 'first_level' => self::entry($id, 'level', ['reading' => '0.60']),
             'torque' => self::entry(
                 $id,

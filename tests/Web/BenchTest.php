@@ -373,6 +373,22 @@ final class BenchTest extends ApiTestCase
         self::assertSame(['in_work', null], [$after->at('order')->at('status')->raw(), $after->at('stoppedBy')->raw()]);
     }
 
+    /** The twin, one task at the port engine, nothing renewed on wish. */
+    private function issuedWith(string $task): int
+    {
+        $this->signIn('ines');
+        $draft = $this->draftFor('Brisk Tern', [
+            ['hours' => '611.4', 'tasks' => [$task], 'renew' => []],
+            ['hours' => '598.0', 'tasks' => [], 'renew' => []],
+        ]);
+        $file = $this->call('POST', '/api/boats/'.$this->boatId('Brisk Tern').'/check-ins', $draft);
+        $number = $file->at('number')->int(1, \PHP_INT_MAX);
+        $this->call('POST', "/api/orders/$number/issue", ['version' => $file->at('version')->raw()]);
+        $this->signIn('ada');
+
+        return $number;
+    }
+
     /** The sheets only ask to look at the belt, QV-61080 and QV-61280: one lies ready, and somebody says that it was not needed. */
     public function testWhatLayReadyIsRecordedAsFittedOnlyIfItWentOn(): void
     {
@@ -397,7 +413,10 @@ final class BenchTest extends ApiTestCase
         $refused = $release($bench);
         self::assertSame([422, ['/steps/port.belt-look.turn']], [$this->status, self::pointers($refused)]);
         $answer = $this->enter($number, $this->entry('port.belt-look.turn', 'part_used', ['number' => 'QV-61080', 'count' => 0]));
-        self::assertSame(['not_fitted', 0], [$answer->at('parts')->at(0)->at('fate')->raw(), $answer->at('parts')->at(0)->at('fitted')->raw()]);
+        self::assertSame(
+            ['not_fitted', 0],
+            [$answer->at('parts')->at(0)->at('fate')->raw(), $answer->at('parts')->at(0)->at('fitted')->raw()],
+        );
         $release($answer);
         self::assertSame(200, $this->status);
 
@@ -406,6 +425,52 @@ final class BenchTest extends ApiTestCase
         [$port, $starboard] = [$record->at('engines')->at(0), $record->at('engines')->at(1)];
         self::assertSame([[], ['QV-61280']], [$numbers($port->at('parts')), $numbers($starboard->at('parts'))]);
         self::assertSame(1, $starboard->at('parts')->at(0)->at('count')->raw());
+    }
+
+    /** The belt is worn: it is asked what becomes of it, and the owner reads the answer. */
+    public function testAFindingIsDecidedAboutAndStandsInTheRecord(): void
+    {
+        $number = $this->issuedWith('accessory_belt');
+        $job = array_map(static fn (array $entry): array => 'port.belt-look.turn' === $entry['stepId'] && 'measured' === $entry['kind']
+            ? [...$entry, 'value' => ['answers' => [['place' => '1', 'answer' => 'belt_worn']]]]
+            : $entry, $this->wholeJob($this->call('GET', "/api/orders/$number/bench")));
+        $bench = $this->call('POST', "/api/orders/$number/entries", ['entries' => $job]);
+        $finding = $bench->at('findings')->at(0);
+        self::assertSame(['port', 'Cracked, frayed or glazed', null], [
+            $finding->at('position')->raw(),
+            $finding->at('text')->raw(),
+            $finding->at('settled')->raw(),
+        ]);
+        $refused = $this->call(
+            'POST',
+            "/api/orders/$number/release",
+            ['version' => $bench->at('order')->at('version')->raw(), 'remark' => ''],
+        );
+        self::assertSame([422, ['/steps/port.belt-look.turn']], [$this->status, self::pointers($refused)]);
+
+        $what = ['entry' => $finding->at('entry')->string(), 'place' => '1', 'how' => 'waits'];
+        $refused = $this->enter($number, $this->entry('port.belt-look.turn', 'settled', $what));
+        self::assertSame([422, ['/entries/0/value/text']], [$this->status, self::pointers($refused)]);
+        $this->enter($number, $this->entry('port.belt-look.turn', 'settled', [...$what, 'text' => 'Mr Moor told.']));
+        $bench = $this->call('GET', "/api/orders/$number/bench");
+        $this->call('POST', "/api/orders/$number/release", ['version' => $bench->at('order')->at('version')->raw(), 'remark' => '']);
+        self::assertSame(200, $this->status);
+        $record = $this->call('GET', "/api/orders/$number/record")->at('engines')->at(0)->at('findings')->at(0);
+        self::assertSame(
+            ['The accessory belt', 'Renew it.', 'may wait: Mr Moor told.'],
+            [$record->at('title')->raw(), $record->at('meaning')->raw(), $record->at('settled')->raw()],
+        );
+    }
+
+    /** The tablet works nothing out: what one press enters is told with each step. */
+    public function testWhatOnePressEntersIsTold(): void
+    {
+        $bench = $this->call('GET', '/api/orders/'.$this->issuedTwin().'/bench');
+        $first = $bench->at('steps')->at(0);
+
+        self::assertSame('rig.place.level', $first->at('id')->raw());
+        self::assertContains($bench->at('steps')->at(1)->at('id')->raw(), $first->at('together')->strings());
+        self::assertNull($first->at('rest')->raw());
     }
 
     public function testACorrectionNamesWhatItCorrects(): void

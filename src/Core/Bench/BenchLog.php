@@ -13,9 +13,6 @@ use FreshTack\Core\Plan\Effect;
 /** The entries of one order, replayed: which steps are done, what stops the work, what the oil needs next. */
 final readonly class BenchLog
 {
-    /** So long an entry can be taken back by who made it. */
-    public const TAKE_BACK_SECONDS = 60;
-
     /** @param list<Entry> $entries all, in their order */
     private function __construct(private IssuedOrder $order, public array $entries, private BenchState $state)
     {
@@ -35,40 +32,16 @@ final readonly class BenchLog
     public static function replay(IssuedOrder $order, array $entries, ?string $asked = null, ?ShopSide $shop = null): self
     {
         $entries = array_map(static fn (Entry $entry): Entry => self::judged($entry, $order), $entries);
-        $corrections = self::corrections($entries);
+        $corrections = Corrections::among($entries);
         $log = self::start($order);
         foreach ($entries as $entry) {
-            $standing = $entry;
-            while (isset($corrections[$standing->uuid])) {
-                $standing = $corrections[$standing->uuid];
-            }
+            $standing = $corrections->standing($entry);
             $log = null === $entry->corrects
                 ? $log->replayed($entry === $standing ? $entry : $standing->inPlaceOf($entry), $entry, $asked === $standing->uuid, $shop)
                 : $log->kept($entry)->stoppedFor($entry, $order->step($entry->stepId), null);
         }
 
         return $log;
-    }
-
-    /**
-     * @param list<Entry> $entries
-     *
-     * @return array<string, Entry> by the entry that they correct; one that was taken back corrects nothing
-     */
-    private static function corrections(array $entries): array
-    {
-        $byUuid = $corrections = [];
-        foreach ($entries as $entry) {
-            $byUuid[$entry->uuid] = $entry;
-            $before = null === $entry->corrects ? null : ($byUuid[$entry->corrects] ?? null);
-            if (EntryKind::TakenBack === $entry->content->kind && null !== $before?->corrects) {
-                unset($corrections[$before->corrects]);
-            } elseif (null !== $entry->corrects) {
-                $corrections[$entry->corrects] = $entry;
-            }
-        }
-
-        return $corrections;
     }
 
     /**
@@ -114,15 +87,10 @@ final readonly class BenchLog
         if ($old->stepId !== $correction->stepId) {
             throw InvalidEntry::otherStep();
         }
-        $isRelease = EntryKind::Released === $old->content->kind;
-        if (!$isRelease) {
+        if (EntryKind::Released !== $old->content->kind) {
             $this->checkReleased($correction, $this->order->step($old->stepId));
         }
-        if (EntryKind::TakenBack === $correction->content->kind && !$isRelease) {
-            $this->checkTakenBack($old, $correction);
-        } elseif ('' === $correction->told->why) {
-            throw InvalidEntry::correctionWithoutReason();
-        }
+        Corrections::check($old, $correction, $this->entries[\count($this->entries) - 1]);
 
         return self::replay($this->order, [...$this->entries, $correction], $correction->uuid, $shop);
     }
@@ -255,19 +223,10 @@ final readonly class BenchLog
     }
 
     /** @throws InvalidEntry */
-    private function checkTakenBack(Entry $old, Entry $taking): void
-    {
-        $last = $this->entries[\count($this->entries) - 1];
-        $seconds = $taking->at->getTimestamp() - $old->at->getTimestamp();
-        if ($last->uuid !== $old->uuid || $old->by !== $taking->by || $seconds > self::TAKE_BACK_SECONDS) {
-            throw InvalidEntry::tooLateToTakeBack(self::TAKE_BACK_SECONDS);
-        }
-    }
-
-    /** @throws InvalidEntry */
     private function checkRest(Entry $entry, BenchStep $step): void
     {
-        if (EntryKind::Level === $entry->content->kind && null !== $entry->content->as(LevelRead::class)?->rest && null !== $this->oilAt($step)->eventAt) {
+        $rest = $entry->content->as(LevelRead::class)?->rest;
+        if (null !== $rest && null !== $this->oilAt($step)->eventAt) {
             throw InvalidEntry::restIsCounted();
         }
     }
@@ -315,7 +274,12 @@ final readonly class BenchLog
         $here = array_filter($this->state->standstill->stops, static fn (Stop $stop): bool => $stop->stepId === $step->id);
         $stop = array_values($here)[0] ?? $this->stoppedBy();
 
-        return null === $stop ? $this : new self($this->order, $this->entries, $this->state->standing($this->state->standstill->lifted($stop)));
+        return null === $stop ? $this : $this->standing($this->state->standstill->lifted($stop));
+    }
+
+    private function standing(Standstill $standstill): self
+    {
+        return new self($this->order, $this->entries, $this->state->standing($standstill));
     }
 
     private function kept(Entry $entry): self
@@ -338,7 +302,7 @@ final readonly class BenchLog
             ...($line->told->happened ? [Stop::happened($line, $step, $gate, $why)] : []),
         ];
 
-        return [] === $stops ? $this : new self($this->order, $this->entries, $this->state->standing($this->state->standstill->stopped(...$stops)));
+        return [] === $stops ? $this : $this->standing($this->state->standstill->stopped(...$stops));
     }
 
     /** @throws InvalidEntry */

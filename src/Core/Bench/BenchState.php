@@ -70,7 +70,8 @@ final readonly class BenchState
         $content = $entry->content;
         $since = $this->oilAt($step)->eventAt;
         $at = $this->clock->of($entry);
-        if (null === $content->as(LevelRead::class) || null !== $content->as(LevelRead::class)->rest || null === $since || null === $at) {
+        $read = $content->as(LevelRead::class);
+        if (null === $read || null !== $read->rest || null === $since || null === $at) {
             return $entry;
         }
         $seconds = $at->getTimestamp() - $since->getTimestamp();
@@ -107,27 +108,15 @@ final readonly class BenchState
     /** What the entry says of parts that were laid out: by itself, or with what was seen at each place. */
     private static function used(UsedParts $used, Entry $entry, BenchStep $step, IssuedOrder $order): UsedParts
     {
-        $work = $order->workOf($step);
         $detail = $entry->content->detail;
-        if ($detail instanceof PartUsed) {
-            return $used->with($work, $detail->number, new UsedPart($detail->count, $entry));
-        }
-        if (!$detail instanceof Measured) {
-            return $used;
-        }
-        /** @var array<array-key, int> $counts */
-        $counts = [];
-        foreach ($step->measure->places ?? [] as $place) {
-            $number = null === $place->part ? null : $order->laidOut($work, $place->part)?->number;
-            if (null !== $number) {
-                $counts[$number] = ($counts[$number] ?? 0) + ($detail->isRenewed($place->key) ? 1 : 0);
-            }
-        }
-        foreach ($counts as $number => $count) {
-            $used = $used->with($work, (string) $number, new UsedPart($count, $entry));
-        }
+        $said = match (true) {
+            $detail instanceof PartUsed => [new UsedPart($detail->number, $detail->count, $entry)],
+            $detail instanceof Measured => $order->usedAt($step, $detail, $entry),
+            default => [],
+        };
+        $work = $order->workOf($step);
 
-        return $used;
+        return array_reduce($said, static fn (UsedParts $all, UsedPart $each): UsedParts => $all->with($work, $each), $used);
     }
 
     public function standing(Standstill $standstill): self

@@ -51,7 +51,10 @@ final readonly class Entry
         return $this->told->happened || Verdict::Stop === $this->content->verdict();
     }
 
-    /** Whether a record tells it: a plain tick, a slip that was taken back and a pause say nothing to an owner; releases, parts and what becomes of findings stand above. */
+    /**
+     * Whether a record tells it: a plain tick, a slip that was taken back and a pause say nothing to an owner; releases,
+     * parts and what becomes of findings stand above.
+     */
     public function isTold(): bool
     {
         return !\in_array($this->content->kind, [

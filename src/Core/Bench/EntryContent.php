@@ -74,7 +74,10 @@ final readonly class EntryContent
     /** How bad it is, as far as it is something seen. */
     public function verdict(): Verdict
     {
-        return $this->observation()?->verdict() ?? $this->as(Measured::class)?->verdict() ?? $this->as(Found::class)->verdict ?? Verdict::GoOn;
+        return $this->observation()?->verdict()
+            ?? $this->as(Measured::class)?->verdict()
+            ?? $this->as(Found::class)->verdict
+            ?? Verdict::GoOn;
     }
 
     /** With the minutes of rest that the log counts. */

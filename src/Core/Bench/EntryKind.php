@@ -51,6 +51,18 @@ enum EntryKind: string
         };
     }
 
+    /**
+     * What somebody decides about, and parts that are counted, keep their kind: else another word would make them
+     * disappear.
+     */
+    public function isCorrectedBy(self $correction): bool
+    {
+        $kept = [self::PartUsed, self::Found, self::Settled];
+        $isNever = self::Measured === $this && !\in_array($correction, [self::Measured, self::NotDone, self::Dropped], true);
+
+        return !$isNever && ($this === $correction || (!\in_array($this, $kept, true) && !\in_array($correction, $kept, true)));
+    }
+
     /** Whether something was done, seen or measured; the others only tell. */
     public function isWork(): bool
     {

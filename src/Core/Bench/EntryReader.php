@@ -85,7 +85,7 @@ final readonly class EntryReader
     {
         $how = $value->at('how')->enum(Settlement::class);
         $words = trim($value->at('text')->optionalString(500) ?? '');
-        if ('' === $words && null !== $how->asks()) {
+        if ('' === $words) {
             $value->at('text')->flaw($how->asks());
         }
 

@@ -241,7 +241,10 @@ final class InvalidEntry extends \DomainException implements ExpectedError
 
     public static function notLaidOut(string $number, string $title): self
     {
-        return new self('bench.not_laid_out', \sprintf('%s was not laid out for “%s”: it is fitted by the order, or not at all.', $number, $title));
+        return new self(
+            'bench.not_laid_out',
+            \sprintf('%s was not laid out for “%s”: it is fitted by the order, or not at all.', $number, $title),
+        );
     }
 
     public static function partSaidBefore(Entry $before): self
@@ -249,6 +252,20 @@ final class InvalidEntry extends \DomainException implements ExpectedError
         $said = $before->content->asText();
 
         return new self('bench.part_said', \sprintf('“%s” was entered before. Correct that entry, and say why.', $said), before: $before);
+    }
+
+    public static function saidByPlace(string $number): self
+    {
+        return new self('bench.said_by_place', \sprintf('Whether %s went on is said where each of them is looked at.', $number));
+    }
+
+    public static function correctedByOther(): self
+    {
+        return new self(
+            'bench.corrected_by_other',
+            'What was measured, found or decided, and what became of a part, is corrected by another entry of its kind. '
+                .'What was only a slip is taken back.',
+        );
     }
 
     public static function moreThanLaidOut(string $number, int $count, int $laidOut): self

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Bench;
 
+use FreshTack\Core\Bench\Said\Measured;
 use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Plan\Rig;
 
@@ -167,10 +168,7 @@ final readonly class IssuedOrder
     /** @return list<IssuedPart> that lie ready at an operation in case they are needed */
     public function laidOutAt(IssuedWork $work): array
     {
-        return array_values(array_filter($this->parts, static fn (IssuedPart $part): bool => [] !== array_filter(
-            $part->at($work),
-            static fn (IssuedUse $use): bool => $use->isLaidOut,
-        )));
+        return array_values(array_filter($this->parts, static fn (IssuedPart $part): bool => $part->isLaidOutAt($work)));
     }
 
     /** @return IssuedPart|null what lies ready at an operation, by the number that a sheet has for it; null: nothing does */
@@ -180,6 +178,41 @@ final readonly class IssuedOrder
             $this->laidOutAt($work),
             static fn (IssuedPart $part): bool => $part->isCalled($number),
         ))[0] ?? null;
+    }
+
+    /** Whether a step of the operation asks, place by place, whether a part that lies ready there went on. */
+    public function asksByPlace(IssuedWork $work, IssuedPart $part): bool
+    {
+        foreach ($work->steps as $step) {
+            foreach ($step->measure->places ?? [] as $place) {
+                if (null !== $place->part && $part->isCalled($place->part)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<UsedPart> how many went on of each part that the step asks for place by place; 0: none was needed */
+    public function usedAt(BenchStep $step, Measured $measured, Entry $entry): array
+    {
+        $work = $this->workOf($step);
+        /** @var array<array-key, int> $counts */
+        $counts = [];
+        foreach ($step->measure->places ?? [] as $place) {
+            $part = null === $place->part ? null : $this->laidOut($work, $place->part);
+            if (null !== $part) {
+                $counts[$part->number] ??= 0;
+                $counts[$part->number] += $measured->isRenewed($place->key) ? 1 : 0;
+            }
+        }
+
+        return array_map(
+            static fn (int|string $number, int $count): UsedPart => new UsedPart((string) $number, $count, $entry),
+            array_keys($counts),
+            array_values($counts),
+        );
     }
 
     public function pulled(BenchStep $step): ?PulledOil

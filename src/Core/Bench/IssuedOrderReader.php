@@ -47,7 +47,10 @@ final readonly class IssuedOrderReader
             $levels[$hung[$place]->position->value] = $engine->at('level')->isNull() ? null : self::level($engine->at('level'));
         }
         $asked = new AskedMeasureReader($cursor->at('answers'));
-        $works = array_map(static fn (Cursor $operation): IssuedWork => self::work($operation, $levels, $asked), $cursor->at('operations')->list());
+        $works = array_map(
+            static fn (Cursor $operation): IssuedWork => self::work($operation, $levels, $asked),
+            $cursor->at('operations')->list(),
+        );
         $oils = array_map(static fn (Cursor $oil): PulledOil => self::oil($oil, $labels), $cursor->at('oil')->list());
         $parts = array_map(static fn (Cursor $part): IssuedPart => self::part($part, $works, $labels), $cursor->at('parts')->list());
         $shared = !$cursor->at('sharedLockout')->isNull() && $cursor->at('sharedLockout')->bool();

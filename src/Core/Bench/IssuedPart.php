@@ -22,14 +22,30 @@ final readonly class IssuedPart
     }
 
     /** @return list<IssuedUse> at one operation */
-    public function at(IssuedWork $work): array
+    private function at(IssuedWork $work, bool $isLaidOut): array
     {
-        return array_values(array_filter($this->uses, static fn (IssuedUse $use): bool => $use->isOf($work)));
+        return array_values(array_filter(
+            $this->uses,
+            static fn (IssuedUse $use): bool => $use->isOf($work) && $isLaidOut === $use->isLaidOut,
+        ));
     }
 
     /** Whether an operation fits it, as the order has it. */
     public function isFittedBy(IssuedWork $work): bool
     {
-        return [] !== array_filter($this->at($work), static fn (IssuedUse $use): bool => !$use->isLaidOut);
+        return [] !== $this->at($work, false);
+    }
+
+    public function isLaidOutAt(IssuedWork $work): bool
+    {
+        return [] !== $this->at($work, true);
+    }
+
+    /** Pieces that lie ready at an operation; null: nobody knows how many. */
+    public function laidOut(IssuedWork $work): ?int
+    {
+        $counts = array_map(static fn (IssuedUse $use): ?int => $use->count, $this->at($work, true));
+
+        return \in_array(null, $counts, true) ? null : array_sum($counts);
     }
 }

@@ -20,24 +20,19 @@ final readonly class LaidOutRules
         $work = $this->order->workOf($step);
         $parts = array_filter($this->order->laidOutAt($work), static fn (IssuedPart $part): bool => $used->number === $part->number);
         $part = array_values($parts)[0] ?? throw InvalidEntry::notLaidOut($used->number, $step->title);
+        if ($this->order->asksByPlace($work, $part)) {
+            throw InvalidEntry::saidByPlace($used->number);
+        }
         $before = $this->log->used($work, $used->number);
         null === $before || throw InvalidEntry::partSaidBefore($before->entry);
         if (0 === $used->count) {
             return;
         }
-        $laidOut = self::laidOut($part, $work);
+        $laidOut = $part->laidOut($work);
         if (null !== $laidOut && $used->count > $laidOut) {
             throw InvalidEntry::moreThanLaidOut($used->number, $used->count, $laidOut);
         }
         $missing = $this->held?->missing($step->label, [$used->number]) ?? [];
         [] === $missing || throw InvalidEntry::notYet(NotYet::notHeld($missing));
-    }
-
-    /** Pieces; null: nobody knows. */
-    private static function laidOut(IssuedPart $part, IssuedWork $work): ?int
-    {
-        $counts = array_map(static fn (IssuedUse $use): ?int => $use->count, $part->at($work));
-
-        return \in_array(null, $counts, true) ? null : array_sum($counts);
     }
 }

@@ -58,16 +58,9 @@ final readonly class Objections
     private function checkRenewed(Entry $entry, BenchStep $step): void
     {
         $measured = $entry->content->as(Measured::class);
-        if (null === $measured) {
-            return;
-        }
-        $work = $this->order->workOf($step);
-        $numbers = [];
-        foreach ($step->measure->places ?? [] as $place) {
-            $part = null !== $place->part && $measured->isRenewed($place->key) ? $this->order->laidOut($work, $place->part) : null;
-            $numbers = null === $part ? $numbers : [...$numbers, $part->number];
-        }
-        $missing = $this->shop?->held->missing($step->label, array_values(array_unique($numbers))) ?? [];
+        $used = null === $measured ? [] : $this->order->usedAt($step, $measured, $entry);
+        $numbers = array_column(array_filter($used, static fn (UsedPart $part): bool => $part->count > 0), 'number');
+        $missing = $this->shop?->held->missing($step->label, $numbers) ?? [];
         [] === $missing || throw InvalidEntry::notYet(NotYet::notHeld($missing));
     }
 

@@ -65,7 +65,11 @@ final readonly class Obstacle
         return new self(
             'finding',
             $finding->stepId,
-            \sprintf('%s. %sSay what becomes of it.', ucfirst(rtrim($finding->text, '.')), '' === $finding->meaning ? '' : $finding->meaning.' '),
+            \sprintf(
+                '%s. %sSay what becomes of it.',
+                ucfirst(rtrim($finding->text, '.')),
+                '' === $finding->meaning ? '' : $finding->meaning.' ',
+            ),
         );
     }
 

@@ -70,25 +70,25 @@ final readonly class Outcomes
         $parts = [];
         foreach ($this->order->parts as $part) {
             foreach ($part->uses as $use) {
-                $parts = $position === $use->position ? [...$parts, $this->part($part->number, $use)] : $parts;
+                $parts = $position === $use->position ? [...$parts, $this->part($part, $use)] : $parts;
             }
         }
 
         return $parts;
     }
 
-    private function part(string $number, IssuedUse $use): PartAtEngine
+    private function part(IssuedPart $part, IssuedUse $use): PartAtEngine
     {
         $work = null === $use->work ? null : $this->order->work($use->work->text);
         $isDone = null === $work ? $this->isAllDone($use->position) : $this->isWorked($work);
-        $used = $use->isLaidOut && null !== $work ? $this->log->used($work, $number) : null;
+        $used = $use->isLaidOut && null !== $work ? $this->log->used($work, $part->number) : null;
         $said = $used?->count;
 
         return match (true) {
-            null !== $said => new PartAtEngine($number, $use, $said > 0 ? PartFate::Fitted : PartFate::NotFitted, $said, $used->entry),
-            !$isDone => new PartAtEngine($number, $use, PartFate::NotFitted, 0),
-            $use->isLaidOut => new PartAtEngine($number, $use, PartFate::Unsaid, null),
-            default => new PartAtEngine($number, $use, PartFate::Fitted, $use->count),
+            null !== $said => new PartAtEngine($part, $use, $said > 0 ? PartFate::Fitted : PartFate::NotFitted, $said, $used->entry),
+            !$isDone => new PartAtEngine($part, $use, PartFate::NotFitted, 0),
+            $use->isLaidOut => new PartAtEngine($part, $use, PartFate::Unsaid, null),
+            default => new PartAtEngine($part, $use, PartFate::Fitted, $use->count),
         };
     }
 
@@ -125,7 +125,9 @@ final readonly class Outcomes
     {
         $all = array_merge(...array_map($this->parts(...), $this->order->rig->positions));
 
-        return array_values(array_filter($all, static fn (PartAtEngine $each): bool => $each->use->isLaidOut || PartFate::Fitted !== $each->fate));
+        return array_values(
+            array_filter($all, static fn (PartAtEngine $each): bool => $each->use->isLaidOut || PartFate::Fitted !== $each->fate),
+        );
     }
 
     /** @return list<string> what keeps even an engine from leaving that is not fit to run */

@@ -71,7 +71,10 @@ final readonly class Timers
     /** Where two readings must agree, the second is waited for from the first. */
     private function second(Position $position, IssuedWork $work): ?Timer
     {
-        $asks = array_filter($work->steps, static fn (BenchStep $step): bool => 'level' === $step->entry && true === $step->level?->isReadTwice);
+        $asks = array_filter(
+            $work->steps,
+            static fn (BenchStep $step): bool => 'level' === $step->entry && true === $step->level?->isReadTwice,
+        );
         $first = [] === $asks ? null : $this->log->oil($position->value)->earlierAt;
 
         return null === $first ? null : self::timer($position, $work, $first, EarlierReading::APART_MIN);

@@ -8,7 +8,7 @@ namespace FreshTack\Core\Bench;
 final readonly class UsedPart
 {
     /** @param int $count pieces; 0: it was not needed */
-    public function __construct(public int $count, public Entry $entry)
+    public function __construct(public string $number, public int $count, public Entry $entry)
     {
     }
 }

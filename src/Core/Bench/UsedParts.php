@@ -17,11 +17,11 @@ final readonly class UsedParts
         return new self([]);
     }
 
-    public function with(IssuedWork $work, string $number, UsedPart $used): self
+    public function with(IssuedWork $work, UsedPart $used): self
     {
         $id = $work->work->id->text;
 
-        return new self([...$this->said, $id => [$number => $used] + ($this->said[$id] ?? [])]);
+        return new self([...$this->said, $id => [$used->number => $used] + ($this->said[$id] ?? [])]);
     }
 
     /** @return UsedPart|null null: nobody has said */

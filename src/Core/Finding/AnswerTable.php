@@ -12,7 +12,12 @@ final readonly class AnswerTable
     /** @return list<Answer> the usual one first; none: it is no choice, or its answers stand on the sheet */
     public static function of(Measure $measure): array
     {
-        return self::ofPlugs($measure) ?? self::ofFluids($measure) ?? self::ofGear($measure) ?? self::ofParts($measure) ?? self::ofRun($measure) ?? [];
+        return self::ofPlugs($measure)
+            ?? self::ofFluids($measure)
+            ?? self::ofGear($measure)
+            ?? self::ofParts($measure)
+            ?? self::ofRun($measure)
+            ?? [];
     }
 
     /** @return Answer|null null: no answer of the trade has this code */
@@ -137,7 +142,12 @@ final readonly class AnswerTable
                 Answer::usual('timing_sound', 'Sound, all teeth'),
                 Answer::finding('timing_worn', 'Cracked or frayed', 'Renew it before the engine is run hard.'),
                 Answer::finding('timing_oily', 'Oily', 'Find the leak, then renew the belt.'),
-                Answer::stop('timing_teeth', 'Teeth torn or missing', 'The valves may meet the pistons.', 'Stop. Don\'t run this engine. Call the lead technician.'),
+                Answer::stop(
+                    'timing_teeth',
+                    'Teeth torn or missing',
+                    'The valves may meet the pistons.',
+                    'Stop. Don\'t run this engine. Call the lead technician.',
+                ),
             ],
             Measure::LubricationPoint => [
                 Answer::usual('point_took', 'Took it'),
@@ -155,7 +165,12 @@ final readonly class AnswerTable
             Measure::WarningLight => [
                 Answer::usual('light_out', 'Came on, went out'),
                 Answer::finding('light_dark', 'Did not come on', 'The next alarm would not be seen: lamp, fuse or wiring.'),
-                Answer::stop('light_stays', 'Stays on', 'No oil pressure, or another alarm.', 'Stop the engine at once. Call the lead technician.'),
+                Answer::stop(
+                    'light_stays',
+                    'Stays on',
+                    'No oil pressure, or another alarm.',
+                    'Stop the engine at once. Call the lead technician.',
+                ),
             ],
             Measure::Noise => [
                 Answer::usual('noise_none', 'None'),

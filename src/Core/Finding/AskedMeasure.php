@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Core\Finding;
 
 use Brick\Math\BigDecimal;
+use FreshTack\Core\Plan\Position;
 
 /** What a step asks for beside that it was done, place by place, and what the answers mean. */
 final readonly class AskedMeasure
@@ -20,6 +21,22 @@ final readonly class AskedMeasure
      */
     public function __construct(public Measure $measure, public array $places, public array $answers)
     {
+    }
+
+    /**
+     * The same of several engines.
+     *
+     * @param non-empty-array<string, self> $each by position
+     */
+    public static function ofEngines(array $each): self
+    {
+        $places = [];
+        foreach ($each as $position => $asked) {
+            $label = Position::from($position)->label();
+            array_push($places, ...array_map(static fn (AskedPlace $place): AskedPlace => $place->of($position, $label), $asked->places));
+        }
+
+        return new self(reset($each)->measure, $places, reset($each)->answers);
     }
 
     /**
@@ -87,6 +104,9 @@ final readonly class AskedMeasure
         if ([] === $given->figures) {
             throw InvalidAnswer::missing($place);
         }
+        if (\count($given->figures) > 1 && !$this->measure->takesSeveral()) {
+            throw InvalidAnswer::oneFigure($place);
+        }
         $range = $place->range ?? new FigureRange(null, null, $this->measure->unit());
         $low = array_filter($given->figures, $range->isBelow(...));
         $high = array_filter($given->figures, $range->isAbove(...));
@@ -113,8 +133,9 @@ final readonly class AskedMeasure
     private static function isAbsurd(BigDecimal $figure, FigureRange $range): bool
     {
         $most = $range->max ?? $range->min;
+        $isFar = null !== $most && $most->isPositive() && $figure->isGreaterThan($most->multipliedBy(self::ABSURD));
 
-        return $figure->isNegative() || (null !== $most && $most->isPositive() && $figure->isGreaterThan($most->multipliedBy(self::ABSURD)));
+        return $isFar || $figure->isNegative();
     }
 
     /** @throws InvalidAnswer */
@@ -123,11 +144,12 @@ final readonly class AskedMeasure
         $share = $given->share ?? throw InvalidAnswer::missing($place);
         $share >= 0 && $share <= 100 || throw InvalidAnswer::offScale($place, $share.' %');
         $isSpent = null !== $place->renewAt && $share <= $place->renewAt;
+        !$given->renewed || null !== $place->part || throw InvalidAnswer::nothingToRenew($place);
         $text = \sprintf('%s%d %% left%s', $place->prefix(), $share, $given->renewed ? ', renewed' : '');
 
         return match (true) {
             $given->renewed => new Judged($place->key, 'renewed', $text, Verdict::GoOn, $isSpent ? 'spent' : ''),
-            $isSpent && null !== $place->part => new Judged(
+            $isSpent => new Judged(
                 $place->key,
                 'spent',
                 $text,

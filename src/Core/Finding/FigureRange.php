@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace FreshTack\Core\Finding;
 
 use Brick\Math\BigDecimal;
+use FreshTack\Core\Quantity\InvalidQuantity;
+use FreshTack\Core\Quantity\Volume;
+use FreshTack\Core\Quantity\VolumeUnit;
 
 /** Between what a figure should lie, both ends included, in the unit in which it is measured. */
 final readonly class FigureRange
@@ -12,7 +15,7 @@ final readonly class FigureRange
     /**
      * @param BigDecimal|null $min  null: there is no least
      * @param BigDecimal|null $max  null: there is no most
-     * @param string          $unit mm, in, l, ml, us_qt, us_fl_oz, rpm, or span: a share of what lies between the marks
+     * @param string          $unit mm, in, rpm, a unit of volume, or span: a share of what lies between the marks
      */
     public function __construct(public ?BigDecimal $min, public ?BigDecimal $max, public string $unit)
     {
@@ -39,9 +42,26 @@ final readonly class FigureRange
         return null === $this->min && null === $this->max;
     }
 
+    /** With its unit; an amount of liquid in the other units too. */
     public function figure(BigDecimal $figure): string
     {
-        return $figure.' '.$this->unitText();
+        $unit = VolumeUnit::tryFrom($this->unit);
+        try {
+            return null === $unit ? $figure.' '.$this->unitText() : Volume::of((string) $figure, $unit)->inBothUnits();
+        } catch (InvalidQuantity) {
+            return $figure.' '.$this->unitText();
+        }
+    }
+
+    /** In the middle, with no more digits than it takes; null: one end is open. */
+    public function middle(): ?string
+    {
+        return null === $this->min || null === $this->max
+            ? null
+            : (string) $this->min->plus($this->max)->dividedBy(
+                2,
+                max($this->min->getScale(), $this->max->getScale()) + 1,
+            )->strippedOfTrailingZeros();
     }
 
     /** `0.17 – 0.23 mm`, `at most 0.2 mm`; empty where nothing judges. */
@@ -59,11 +79,6 @@ final readonly class FigureRange
 
     public function unitText(): string
     {
-        return match ($this->unit) {
-            'us_qt' => 'US qt',
-            'us_fl_oz' => 'US fl oz',
-            'span' => 'of the span',
-            default => $this->unit,
-        };
+        return VolumeUnit::tryFrom($this->unit)?->symbol() ?? ('span' === $this->unit ? 'of the span' : $this->unit);
     }
 }

@@ -43,6 +43,16 @@ final class InvalidAnswer extends \DomainException implements ExpectedError
         return new self('finding.off_scale', \sprintf('%s%s can\'t be. Look at the unit and the point.', $place->prefix(), $figure));
     }
 
+    public static function oneFigure(AskedPlace $place): self
+    {
+        return new self('finding.one_figure', $place->prefix().'one figure is asked for here.');
+    }
+
+    public static function nothingToRenew(AskedPlace $place): self
+    {
+        return new self('finding.nothing_to_renew', $place->prefix().'no new one lies ready here. Enter what is left of the old one.');
+    }
+
     public function errorKey(): string
     {
         return $this->errorKey;

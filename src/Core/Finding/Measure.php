@@ -105,6 +105,12 @@ enum Measure: string
         };
     }
 
+    /** Whether a place may have several figures: a cylinder has a valve or two on either side. */
+    public function takesSeveral(): bool
+    {
+        return self::IntakeClearance === $this || self::ExhaustClearance === $this;
+    }
+
     /** Whether it is set to its limits, and not only measured: a figure outside them is not entered, it is put right. */
     public function isSet(): bool
     {

@@ -20,11 +20,11 @@ enum Settlement: string
         };
     }
 
-    /** What has to be said with it; null: it says itself. */
-    public function asks(): ?string
+    /** What has to be said with it. */
+    public function asks(): string
     {
         return match ($this) {
-            self::Done => null,
+            self::Done => 'Say what was done.',
             self::Owner => 'Say who was told, and when.',
             self::Waits => 'Say why it may wait, and who was told.',
         };

@@ -45,7 +45,14 @@ final readonly class MeasurePlaces
             Measure::PlugLook, Measure::PlugGap => $this->numbered('plug', $this->plugs(), $measure),
             Measure::IntakeClearance, Measure::ExhaustClearance => $this->numbered('cylinder', $this->cylinders(), $measure),
             Measure::AnodeLeft => self::anodes($rows, $isLaidOut),
-            Measure::LubricationPoint => self::ofRows($rows, static fn (TableRow $row, string $key): AskedPlace => new AskedPlace($key, $row->words('location') ?? '', hint: RowWords::beside($row))),
+            Measure::LubricationPoint => self::ofRows(
+                $rows,
+                static fn (TableRow $row, string $key): AskedPlace => new AskedPlace(
+                    $key,
+                    $row->words('location') ?? '',
+                    hint: RowWords::beside($row),
+                ),
+            ),
             Measure::InspectionPoint => self::ofRows($rows, self::inspected(...)),
             default => [],
         };
@@ -96,7 +103,7 @@ final readonly class MeasurePlaces
                 $places[] = new AskedPlace(
                     (string) (\count($places) + 1),
                     ($row->words('location') ?? 'anode').($count > 1 ? \sprintf(', %d of %d', $piece, $count) : ''),
-                    renewAt: $row->number('renewAt'),
+                    renewAt: $isLaidOut ? $row->number('renewAt') : null,
                     part: $isLaidOut ? $row->words('part') : null,
                     hint: RowWords::beside($row),
                 );
@@ -114,7 +121,11 @@ final readonly class MeasurePlaces
      */
     private static function ofRows(array $rows, \Closure $place): array
     {
-        return array_map(static fn (TableRow $row, int $number): AskedPlace => $place($row, (string) ($number + 1)), $rows, array_keys($rows));
+        return array_map(
+            static fn (TableRow $row, int $number): AskedPlace => $place($row, (string) ($number + 1)),
+            $rows,
+            array_keys($rows),
+        );
     }
 
     /** The answers are its own, some of them findings; the sheet has no more words about them. */
@@ -149,7 +160,11 @@ final readonly class MeasurePlaces
     private static function lengths(?Length $min, Length $max): FigureRange
     {
         try {
-            return new FigureRange(null === $min ? null : Decimal::parse($min->given), Decimal::parse($max->given), LengthUnit::Inch === $max->unit ? 'in' : 'mm');
+            return new FigureRange(
+                null === $min ? null : Decimal::parse($min->given),
+                Decimal::parse($max->given),
+                LengthUnit::Inch === $max->unit ? 'in' : 'mm',
+            );
         } catch (InvalidQuantity) {
             $millimetres = static fn (Length $length): BigDecimal => BigDecimal::of(\sprintf('%.2f', $length->inMillimetres()));
 
@@ -159,7 +174,10 @@ final readonly class MeasurePlaces
 
     private static function about(Volume $volume): FigureRange
     {
-        $share = static fn (int $percent): BigDecimal => BigDecimal::of($volume->given)->multipliedBy($percent)->dividedBy(100, 3, RoundingMode::HalfUp)->strippedOfTrailingZeros();
+        $given = BigDecimal::of($volume->given);
+        $share = static fn (int $percent): BigDecimal => $given->multipliedBy($percent)
+            ->dividedBy(100, 3, RoundingMode::HalfUp)
+            ->strippedOfTrailingZeros();
 
         return new FigureRange($share(100 - self::GEARCASE_PERCENT), $share(100 + self::GEARCASE_PERCENT), $volume->unit->value);
     }

@@ -61,6 +61,19 @@ final readonly class OrderedOperation
         return null === $this->position || $position === $this->position ? $this : $this->named($this->work->id->at($position), $steps);
     }
 
+    /**
+     * Work on the whole rig asks at every engine for what is measured or seen, each by its own sheet.
+     *
+     * @param array<string, self> $each the same work as each engine asks for it, by position
+     */
+    public function askedAtEach(array $each): self
+    {
+        return \count($each) < 2 ? $this : new self($this->work, $this->operation, $this->task, $this->called, array_map(
+            static fn (OrderedStep $step): OrderedStep => $step->asking($each),
+            $this->steps,
+        ));
+    }
+
     public function isByHand(): bool
     {
         return HandStep::isId($this->operation->id);

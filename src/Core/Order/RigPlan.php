@@ -32,12 +32,13 @@ final readonly class RigPlan
      */
     public static function of(array $engines, bool $shared = false, array $moves = []): self
     {
-        $known = $rig = $works = [];
+        $known = $rig = $works = $ofRig = [];
         foreach ($engines as $engine) {
             $own = [];
             foreach ($engine->operations as $operation) {
                 if (null === $operation->position) {
                     $rig[$operation->work->id->work] ??= $operation->work;
+                    $ofRig[$operation->work->id->work][$engine->position->value] = $operation;
                 } else {
                     $own[] = $operation->work;
                 }
@@ -48,6 +49,9 @@ final readonly class RigPlan
             if ([] !== $own) {
                 $works[] = new EngineWorks($engine->position, $own, self::modes($engine));
             }
+        }
+        foreach ($ofRig as $id => $each) {
+            $known[$id] = $known[$id]->askedAtEach($each);
         }
         $positions = array_map(static fn (EngineOrder $engine): Position => $engine->position, $engines);
 

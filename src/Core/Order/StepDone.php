@@ -31,4 +31,9 @@ final readonly class StepDone
         public ?int $count = null,
     ) {
     }
+
+    public function asking(AskedMeasure $measure): self
+    {
+        return new self($this->entry, $this->must, $this->event, $this->effects, $measure, $this->limit, $this->count);
+    }
 }

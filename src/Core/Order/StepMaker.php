@@ -149,7 +149,9 @@ final readonly class StepMaker
     private function filledSteps(PlannedWork $work, Called $called, EngineFacts $facts): array
     {
         $laidOut = array_column(array_filter($called->parts, static fn (PartUse $use): bool => $use->atHand), 'field');
-        $stops = array_keys(array_filter($called->steps, static fn (Step $step): bool => \in_array(Effect::Stopped, $step->bench->effects, true)));
+        $stops = array_keys(
+            array_filter($called->steps, static fn (Step $step): bool => \in_array(Effect::Stopped, $step->bench->effects, true)),
+        );
 
         return array_map(fn (Step $step, int $place): OrderedStep => $this->step(
             new StepId($work->id, $step->id),

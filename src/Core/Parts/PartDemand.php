@@ -26,6 +26,14 @@ final readonly class PartDemand
 
     public function less(int $count): self
     {
-        return new self($this->number, $this->count - $count, $this->position, $this->singleUse, $this->atHand, $this->why, $this->operation);
+        return new self(
+            $this->number,
+            $this->count - $count,
+            $this->position,
+            $this->singleUse,
+            $this->atHand,
+            $this->why,
+            $this->operation,
+        );
     }
 }

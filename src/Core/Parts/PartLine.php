@@ -55,12 +55,40 @@ final readonly class PartLine
     /** Another maker's part in its place. */
     public function replacedBy(ShelfPart $substitute): self
     {
-        return new self($substitute->number, $this->count, $this->positions, $this->singleUse, \sprintf('%s Not the maker\'s: it stands in for %s, which is short; the shop\'s policy allows approved others. Tell the owner of an engine under warranty before it is fitted.', $this->why, $this->number), $substitute, [], $this->atHand, $this->firstUse, $this->number, $this->demands);
+        return new self(
+            $substitute->number,
+            $this->count,
+            $this->positions,
+            $this->singleUse,
+            \sprintf(
+                '%s Not the maker\'s: it stands in for %s, which is short; the shop\'s policy allows approved others. '
+                    .'Tell the owner of an engine under warranty before it is fitted.',
+                $this->why,
+                $this->number,
+            ),
+            $substitute,
+            [],
+            $this->atHand,
+            $this->firstUse,
+            $this->number,
+            $this->demands,
+        );
     }
 
     public function with(self $other): self
     {
-        return new self($this->number, $this->count + $other->count, self::once([...$this->positions, ...$other->positions]), $this->singleUse || $other->singleUse, $this->why, $this->shelf, [] === $this->instead ? $other->instead : $this->instead, $this->atHand && $other->atHand, $this->firstUse, demands: [...$this->demands, ...$other->demands]);
+        return new self(
+            $this->number,
+            $this->count + $other->count,
+            self::once([...$this->positions, ...$other->positions]),
+            $this->singleUse || $other->singleUse,
+            $this->why,
+            $this->shelf,
+            [] === $this->instead ? $other->instead : $this->instead,
+            $this->atHand && $other->atHand,
+            $this->firstUse,
+            demands: [...$this->demands, ...$other->demands],
+        );
     }
 
     /** What is still to be fetched loose once so many come out of kits; null: nothing. */

@@ -46,7 +46,18 @@ final readonly class PartsPlanner
         $chain = $shelf->chain($demand->number);
         $current = $chain[\count($chain) - 1];
 
-        return new PartLine($current, $demand->count, [$demand->position], $demand->singleUse, $demand->why, $shelf->find($current), \array_slice($chain, 0, -1), $demand->atHand, $demand->operation, demands: [$demand]);
+        return new PartLine(
+            $current,
+            $demand->count,
+            [$demand->position],
+            $demand->singleUse,
+            $demand->why,
+            $shelf->find($current),
+            \array_slice($chain, 0, -1),
+            $demand->atHand,
+            $demand->operation,
+            demands: [$demand],
+        );
     }
 
     /**
@@ -101,7 +112,18 @@ final readonly class PartsPlanner
         }
         $held = implode(', ', array_map(static fn (int|string $number, int $count): string => $count.' × '.$number, array_keys($offer->covers), $offer->covers));
         $kit = $offer->kit->number;
-        $line = new PartLine($kit, $offer->count, PartLine::once([] === $positions ? throw new \LogicException('A kit that covers nothing is not taken.') : $positions), true, \sprintf('Kit in place of %s.', $held), $offer->kit, [], false, $first, demands: $demands);
+        $line = new PartLine(
+            $kit,
+            $offer->count,
+            PartLine::once([] === $positions ? throw new \LogicException('A kit that covers nothing is not taken.') : $positions),
+            true,
+            \sprintf('Kit in place of %s.', $held),
+            $offer->kit,
+            [],
+            false,
+            $first,
+            demands: $demands,
+        );
         $lines[$kit] = isset($lines[$kit]) ? $lines[$kit]->with($line) : $line;
 
         return $lines;

@@ -14,6 +14,7 @@ use FreshTack\Core\Bench\LogClock;
 use FreshTack\Core\Bench\NotYet;
 use FreshTack\Core\Bench\Objections;
 use FreshTack\Core\Bench\PartAtEngine;
+use FreshTack\Core\Bench\PressedTogether;
 use FreshTack\Core\Bench\PulledOil;
 use FreshTack\Core\Bench\Said\LetGo;
 use FreshTack\Core\Bench\Said\Pause;
@@ -79,19 +80,21 @@ final readonly class BenchStateView
     /** @return list<array<string, mixed>> */
     private static function steps(BenchView $view, string $by): array
     {
-        $gates = $view->log->gates();
-        $objections = new Objections($view->plan, $view->log, $view->shop);
-        $now = $view->log->now($view->at);
+        $open = self::open($view, $by);
+        $together = new PressedTogether($view->plan, array_filter(
+            $open,
+            static fn (string $id): bool => null === $view->log->answer($id),
+            \ARRAY_FILTER_USE_KEY,
+        ));
 
-        return array_map(static function (BenchStep $step) use ($view, $gates, $objections, $now, $by): array {
-            $isDone = $view->log->isDone($step);
-            $stop = $isDone ? null : $view->log->stopAt($step);
-            $notYet = $isDone ? null : $gates->before($step, $step->effects, $by, $now) ?? $objections->notHeld($step);
+        return array_map(static function (BenchStep $step) use ($view, $open, $together): array {
+            $stop = \array_key_exists($step->id, $open) ? $view->log->stopAt($step) : null;
+            $notYet = $open[$step->id] ?? null;
             $torque = $step->tightening?->torque();
 
             return [
                 'id' => $step->id,
-                'done' => $isDone,
+                'done' => $view->log->isDone($step),
                 'answer' => $view->log->answer($step->id)?->asText(),
                 'notYet' => match (true) {
                     null !== $stop => self::notYet(\sprintf(
@@ -104,8 +107,26 @@ final readonly class BenchStateView
                 },
                 'timed' => LogClock::isTimed($step),
                 'wrenches' => null === $torque ? [] : $view->shop->wrenches->fitting($torque),
+                'together' => null === $stop ? $together->after($step) : [],
+                'rest' => null === $stop ? $together->restBefore($step) : null,
             ];
         }, $view->plan->steps);
+    }
+
+    /** @return array<string, NotYet|null> what speaks against each step that is not done, by step */
+    private static function open(BenchView $view, string $by): array
+    {
+        $gates = $view->log->gates();
+        $objections = new Objections($view->plan, $view->log, $view->shop);
+        $now = $view->log->now($view->at);
+        $open = [];
+        foreach ($view->plan->steps as $step) {
+            if (!$view->log->isDone($step)) {
+                $open[$step->id] = $gates->before($step, $step->effects, $by, $now) ?? $objections->notHeld($step);
+            }
+        }
+
+        return $open;
     }
 
     /** @return array<string, mixed> */
@@ -160,7 +181,8 @@ final readonly class BenchStateView
     /** @return array<string, mixed> */
     private static function part(PartAtEngine $part, IssuedOrder $order): array
     {
-        $ending = null === $part->use->work ? [] : $order->work($part->use->work->text)->ending ?? [];
+        $work = null === $part->use->work ? null : $order->work($part->use->work->text);
+        $ending = $work->ending ?? [];
 
         return [
             'number' => $part->number,
@@ -169,6 +191,7 @@ final readonly class BenchStateView
             'stepId' => [] === $ending ? null : $ending[\count($ending) - 1]->id,
             'count' => $part->use->count,
             'laidOut' => $part->use->isLaidOut,
+            'byPlace' => null !== $work && $order->asksByPlace($work, $part->part),
             'fate' => $part->fate->value,
             'fitted' => $part->fitted,
             'entry' => $part->entry?->uuid,

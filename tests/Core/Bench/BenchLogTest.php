@@ -121,7 +121,10 @@ final class BenchLogTest extends TestCase
         self::assertRefused('bench.wrong_kind', 'poured', static fn (): BenchDay => $day->pour('port.first-of-two.read', 100));
         $waited = array_map(
             static fn (Timer $timer): array => [$timer->workId, $timer->until->getTimestamp() - $day->now->getTimestamp()],
-            array_filter((new Timers($day->order, $day->log))->running(), static fn (Timer $each): bool => Position::Port === $each->position),
+            array_filter(
+                (new Timers($day->order, $day->log))->running(),
+                static fn (Timer $each): bool => Position::Port === $each->position,
+            ),
         );
         self::assertSame([['port.reading', 600]], array_values($waited), 'the second is waited for from the first');
         $advised = static fn (string $reading, int $minutes): ?Advice => $day->wait($minutes)

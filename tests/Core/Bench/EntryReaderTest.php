@@ -47,7 +47,11 @@ final class EntryReaderTest extends TestCase
             ['spot' => 'gearcase', 'text' => 'skeg cracked', 'verdict' => 'finding'],
             'found at the gearcase: skeg cracked',
         ];
-        yield 'put right' => [EntryKind::Settled, ['entry' => 'e-1', 'place' => '2', 'how' => 'done'], 'put right here'];
+        yield 'put right' => [
+            EntryKind::Settled,
+            ['entry' => 'e-1', 'place' => '2', 'how' => 'done', 'text' => 'seal renewed'],
+            'put right here: seal renewed',
+        ];
         yield 'put to the owner' => [
             EntryKind::Settled,
             ['entry' => 'e-1', 'how' => 'owner', 'text' => 'told at noon'],
@@ -68,11 +72,24 @@ final class EntryReaderTest extends TestCase
     {
         yield 'something found nowhere' => [EntryKind::Found, ['spot' => 'keel', 'text' => 'odd', 'verdict' => 'note'], '/spot'];
         yield 'something found without words' => [EntryKind::Found, ['spot' => 'boat', 'text' => '  ', 'verdict' => 'note'], '/text'];
-        yield 'something found that is nothing' => [EntryKind::Found, ['spot' => 'boat', 'text' => 'odd', 'verdict' => 'go_on'], '/verdict'];
+        yield 'something found that is nothing' => [
+            EntryKind::Found,
+            ['spot' => 'boat', 'text' => 'odd', 'verdict' => 'go_on'],
+            '/verdict',
+        ];
+        yield 'put right, and nobody says how' => [EntryKind::Settled, ['entry' => 'e-1', 'how' => 'done'], '/text'];
         yield 'waits, and nobody says why' => [EntryKind::Settled, ['entry' => 'e-1', 'how' => 'waits'], '/text'];
         yield 'put to an owner of blanks' => [EntryKind::Settled, ['entry' => 'e-1', 'how' => 'owner', 'text' => ' '], '/text'];
-        yield 'a figure with a comma' => [EntryKind::Measured, ['answers' => [['place' => '1', 'figures' => ['1,0']]]], '/answers/0/figures/0'];
-        yield 'a word that nobody knows' => [EntryKind::Measured, ['answers' => [['place' => '1', 'colour' => 'red']]], '/answers/0/colour'];
+        yield 'a figure with a comma' => [
+            EntryKind::Measured,
+            ['answers' => [['place' => '1', 'figures' => ['1,0']]]],
+            '/answers/0/figures/0',
+        ];
+        yield 'a word that nobody knows' => [
+            EntryKind::Measured,
+            ['answers' => [['place' => '1', 'colour' => 'red']]],
+            '/answers/0/colour',
+        ];
         yield 'more than all of it' => [EntryKind::Measured, ['answers' => [['place' => '1', 'share' => 101]]], '/answers/0/share'];
         yield 'an observation that is none' => [EntryKind::Observation, ['observation' => 'odd'], '/observation'];
         yield 'a pour without unit' => [EntryKind::Poured, ['volume' => ['value' => '5.2']], '/volume/unit'];

@@ -43,10 +43,16 @@ final class FindingsTest extends TestCase
 
     public function testAWornBeltIsDecidedAboutBeforeTheRelease(): void
     {
-        $day = self::day('accessory_belt')->until('single.belt-look.turn')->enter('single.belt-look.turn', self::choice('belt_worn'))->until();
+        $day = self::day('accessory_belt')->until('single.belt-look.turn')->enter(
+            'single.belt-look.turn',
+            self::choice('belt_worn'),
+        )->until();
         self::assertSame(['single.belt-look.turn'], self::undecided($day));
 
-        $day->enter('single.belt-look.turn', self::settled($day->log->findings()[0], Settlement::Waits, 'Till the next visit; Mr Moor told.'));
+        $day->enter(
+            'single.belt-look.turn',
+            self::settled($day->log->findings()[0], Settlement::Waits, 'Till the next visit; Mr Moor told.'),
+        );
         self::assertSame([], self::undecided($day));
         self::assertSame('may wait: Till the next visit; Mr Moor told.', $day->log->findings()[0]->settled?->asText());
     }
@@ -58,7 +64,10 @@ final class FindingsTest extends TestCase
         $worn = $day->last();
         $day->enter('single.belt-look.turn', self::settled($day->log->findings()[0], Settlement::Done));
         $day->correct($worn, self::choice('belt_oily'));
-        self::assertSame([['Oily', null]], array_map(static fn (Finding $each): array => [$each->text, $each->settled], $day->log->findings()));
+        self::assertSame(
+            [['Oily', null]],
+            array_map(static fn (Finding $each): array => [$each->text, $each->settled], $day->log->findings()),
+        );
 
         $day->correct($day->last(), self::choice('belt_sound'), new Told(why: 'It was the light.'));
         self::assertSame([], $day->log->findings());
@@ -66,7 +75,10 @@ final class FindingsTest extends TestCase
 
     public function testChipsOnTheMagnetStopTheEngine(): void
     {
-        $day = self::day('gear_lubricant')->until('single.gear-drain.magnet')->enter('single.gear-drain.magnet', self::choice('magnet_chips'));
+        $day = self::day('gear_lubricant')->until('single.gear-drain.magnet')->enter(
+            'single.gear-drain.magnet',
+            self::choice('magnet_chips'),
+        );
         $stop = $day->log->stoppedBy();
 
         self::assertSame(['magnet_chips', Position::Single], [$stop?->key, $stop?->position]);
@@ -82,7 +94,7 @@ final class FindingsTest extends TestCase
         $step = self::stepOf(self::day('gear_lubricant'), Measure::GearPoured);
         $day = self::day('gear_lubricant')->until($step->id)->enter($step->id, self::figure('0.5'));
 
-        self::assertSame(['0.5 l'], array_map(static fn (Finding $each): string => $each->text, $day->log->findings()));
+        self::assertSame(['500 ml (16.9 US fl oz)'], array_map(static fn (Finding $each): string => $each->text, $day->log->findings()));
     }
 
     public function testAGapIsSetBeforeItIsEntered(): void
@@ -98,7 +110,10 @@ final class FindingsTest extends TestCase
             $day->enter($step->id, $gaps);
             self::fail('It was taken.');
         } catch (InvalidEntry $error) {
-            self::assertSame(['bench.not_set', 'Plug 3: 0.9 mm. Outside 1.0 – 1.1 mm: it is set, then measured again.'], [$error->errorKey(), $error->getMessage()]);
+            self::assertSame(
+                ['bench.not_set', 'Plug 3: 0.9 mm. Outside 1.0 – 1.1 mm: it is set, then measured again.'],
+                [$error->errorKey(), $error->getMessage()],
+            );
         }
 
         $day->enter($step->id, $gaps, new Told(happened: true));
@@ -158,6 +173,40 @@ final class FindingsTest extends TestCase
         );
     }
 
+    /** A belt that is worn does not become a note, nor a word about a part a decision. */
+    public function testWhatWasFoundIsNotExplainedAwayByAnotherKind(): void
+    {
+        $day = self::day('accessory_belt')->until('single.belt-look.turn')->enter('single.belt-look.turn', self::choice('belt_worn'));
+        $worn = $day->last();
+        $day->enter('single.belt-look.turn', EntryContent::found(Spot::Cowl, 'latch worn', Verdict::Finding));
+        $latch = $day->last();
+        $tries = [
+            [$worn, EntryContent::note('It looked worse than it is.')],
+            [$worn, EntryContent::partUsed('QV-61080', 1)],
+            [$worn, EntryContent::tick()],
+            [$latch, EntryContent::note('never mind')],
+            [$latch, self::settled($day->log->findings()[0], Settlement::Done)],
+        ];
+        foreach ($tries as [$wrong, $instead]) {
+            try {
+                $day->correct($wrong, $instead);
+                self::fail($instead->asText());
+            } catch (InvalidEntry $error) {
+                self::assertContains($error->errorKey(), ['bench.corrected_by_other', 'bench.wrong_kind']);
+            }
+        }
+        self::assertCount(2, $day->log->findings());
+    }
+
+    /** Each anode is asked for by itself: nobody says it once more for all of them. */
+    public function testAPartThatIsAskedForByPlaceIsSaidThere(): void
+    {
+        $day = self::day('external_anodes');
+        $step = self::stepOf($day, Measure::AnodeLeft);
+        $this->expectExceptionMessage('is said where each of them is looked at');
+        $day->until($step->id)->enter($step->id, EntryContent::partUsed('QV-61061', 2));
+    }
+
     public function testSomethingFoundBesideIsDecidedAboutToo(): void
     {
         $day = self::day('accessory_belt')->until('single.belt-look.turn')
@@ -165,14 +214,20 @@ final class FindingsTest extends TestCase
             ->enter('single.belt-look.turn', EntryContent::found(Spot::Cowl, 'latch worn', Verdict::Note))
             ->until();
 
-        self::assertSame(['found at the gearcase: skeg cracked'], array_map(static fn (Finding $each): string => $each->text, $day->log->findings()));
+        self::assertSame(
+            ['found at the gearcase: skeg cracked'],
+            array_map(static fn (Finding $each): string => $each->text, $day->log->findings()),
+        );
         $day->enter('single.belt-look.turn', self::settled($day->log->findings()[0], Settlement::Owner, 'Told on the phone.'));
         self::assertSame([], self::undecided($day));
     }
 
     public function testSomethingFoundThatIsBadEnoughStopsTheEngine(): void
     {
-        $day = self::day('accessory_belt')->enter('single.belt-look.turn', EntryContent::found(Spot::Bracket, 'clamp bracket cracked', Verdict::Stop));
+        $day = self::day('accessory_belt')->enter(
+            'single.belt-look.turn',
+            EntryContent::found(Spot::Bracket, 'clamp bracket cracked', Verdict::Stop),
+        );
 
         self::assertSame('found at the bracket and tilt: clamp bracket cracked', $day->log->stoppedBy()?->label);
     }
@@ -217,7 +272,7 @@ final class FindingsTest extends TestCase
         return EntryContent::measured([new PlaceAnswer('1', figures: [BigDecimal::of($figure)])]);
     }
 
-    private static function settled(Finding $finding, Settlement $how, string $words = ''): EntryContent
+    private static function settled(Finding $finding, Settlement $how, string $words = 'A new one is on.'): EntryContent
     {
         return EntryContent::settled($finding->entry, $finding->place, $how, $words);
     }

@@ -97,7 +97,10 @@ final class LaidOutPartsTest extends TestCase
         $engine = $day->order->engines[Position::Single->value];
         $with = static fn (HeldParts $held): ShopSide => new ShopSide(new WrenchRules([], $day->now), $held);
 
-        self::assertSame($day->log->with($entry, $with(HeldParts::none()->with($engine, self::BELT)))->entries[\count($day->log->entries)], $entry);
+        self::assertSame(
+            $day->log->with($entry, $with(HeldParts::none()->with($engine, self::BELT)))->entries[\count($day->log->entries)],
+            $entry,
+        );
         $this->expectExceptionMessage('Nobody has held QV-61080 against this engine yet');
         $day->log->with($entry, $with(HeldParts::none()));
     }
@@ -124,7 +127,10 @@ final class LaidOutPartsTest extends TestCase
     {
         $document = Requests::document(self::request());
         \assert(\is_array($document['parts']));
-        $document['parts'] = array_map(static fn (mixed $part): array => array_diff_key((array) $part, ['uses' => true]), $document['parts']);
+        $document['parts'] = array_map(
+            static fn (mixed $part): array => array_diff_key((array) $part, ['uses' => true]),
+            $document['parts'],
+        );
         $day = new BenchDay(IssuedOrderReader::read($document));
 
         self::assertSame([[self::BELT, 'unsaid', null]], self::belt($day->until()));

@@ -37,12 +37,49 @@ final class AskedMeasureTest extends TestCase
     }
 
     #[DataProvider('figures')]
-    public function testAFigureIsHeldAgainstItsLimits(Measure $measure, ?string $min, ?string $max, string $figure, string $code, Verdict $verdict): void
-    {
+    public function testAFigureIsHeldAgainstItsLimits(
+        Measure $measure,
+        ?string $min,
+        ?string $max,
+        string $figure,
+        string $code,
+        Verdict $verdict,
+    ): void {
         $range = new FigureRange(self::decimal($min), self::decimal($max), $measure->unit());
-        $judged = self::judged($measure, [new AskedPlace('1', '', range: $range)], new PlaceAnswer('1', figures: [BigDecimal::of($figure)]));
+        $judged = self::judged(
+            $measure,
+            [new AskedPlace('1', '', range: $range)],
+            new PlaceAnswer('1', figures: [BigDecimal::of($figure)]),
+        );
 
         self::assertSame([$code, $verdict], [$judged[0]->code, $judged[0]->verdict]);
+    }
+
+    /** @return iterable<string, array{string|null, string|null, string|null}> */
+    public static function middles(): iterable
+    {
+        yield 'between two tenths' => ['1.0', '1.1', '1.05'];
+        yield 'on a tenth' => ['1.0', '1.2', '1.1'];
+        yield 'one figure' => ['0.8', '0.8', '0.8'];
+        yield 'whole numbers' => ['9', '11', '10'];
+        yield 'open below' => [null, '1.1', null];
+        yield 'open above' => ['1.0', null, null];
+    }
+
+    /** What is set stands there before anybody looks. */
+    #[DataProvider('middles')]
+    public function testTheMiddleHasNoMoreDigitsThanItTakes(?string $min, ?string $max, ?string $middle): void
+    {
+        self::assertSame($middle, (new FigureRange(self::decimal($min), self::decimal($max), 'mm'))->middle());
+    }
+
+    /** 0.92 l is 31.1 US fl oz. */
+    public function testAnAmountIsToldInBothUnits(): void
+    {
+        $place = new AskedPlace('1', '', range: new FigureRange(BigDecimal::of('0.828'), BigDecimal::of('1.012'), 'l'));
+        $judged = self::judged(Measure::GearPoured, [$place], new PlaceAnswer('1', figures: [BigDecimal::of('0.92')]));
+
+        self::assertSame('920 ml (31.1 US fl oz)', $judged[0]->text);
     }
 
     /** Two valves of one cylinder: one is right, the other too tight. */
@@ -58,24 +95,31 @@ final class AskedMeasureTest extends TestCase
         self::assertSame(['cylinder 1: 0.20 mm, 0.15 mm', Verdict::Finding], [$judged[0]->text, $judged[0]->verdict]);
     }
 
-    /** @return iterable<string, array{int, bool, string|null, string, Verdict}> renewed at 50 % left or less */
+    /** @return iterable<string, array{int, bool, string, Verdict}> renewed at 50 % left or less */
     public static function shares(): iterable
     {
-        yield 'more than the share' => [51, false, 'QV-1', 'left', Verdict::GoOn];
-        yield 'at the share' => [50, false, 'QV-1', 'spent', Verdict::Finding];
-        yield 'spent and renewed' => [20, true, 'QV-1', 'renewed', Verdict::GoOn];
-        yield 'renewed early' => [70, true, 'QV-1', 'renewed', Verdict::GoOn];
-        yield 'untouched' => [100, false, 'QV-1', 'untouched', Verdict::Note];
-        yield 'spent, and renewed in any case' => [10, false, null, 'left', Verdict::GoOn];
+        yield 'more than the share' => [51, false, 'left', Verdict::GoOn];
+        yield 'at the share' => [50, false, 'spent', Verdict::Finding];
+        yield 'spent and renewed' => [20, true, 'renewed', Verdict::GoOn];
+        yield 'renewed early' => [70, true, 'renewed', Verdict::GoOn];
+        yield 'untouched' => [100, false, 'untouched', Verdict::Note];
     }
 
     #[DataProvider('shares')]
-    public function testAnAnodeIsSpentAtItsShare(int $share, bool $renewed, ?string $part, string $code, Verdict $verdict): void
+    public function testAnAnodeIsSpentAtItsShare(int $share, bool $renewed, string $code, Verdict $verdict): void
     {
-        $place = new AskedPlace('1', 'trim tab', renewAt: 50, part: $part);
+        $place = new AskedPlace('1', 'trim tab', renewAt: 50, part: 'QV-1');
         $judged = self::judged(Measure::AnodeLeft, [$place], new PlaceAnswer('1', share: $share, renewed: $renewed));
 
         self::assertSame([$code, $verdict], [$judged[0]->code, $judged[0]->verdict]);
+    }
+
+    /** No share is too small where the sheet renews them all. */
+    public function testAnAnodeThatIsRenewedInAnyCaseIsNoFinding(): void
+    {
+        $judged = self::judged(Measure::AnodeLeft, [new AskedPlace('1', 'trim tab')], new PlaceAnswer('1', share: 10));
+
+        self::assertSame(['left', Verdict::GoOn], [$judged[0]->code, $judged[0]->verdict]);
     }
 
     /** @return iterable<string, array{non-empty-list<string>, list<Verdict>}> */
@@ -86,7 +130,10 @@ final class AskedMeasureTest extends TestCase
         yield 'all sooty' => [['plug_sooty', 'plug_sooty', 'plug_sooty'], [$note, $note, $note]];
         yield 'one sooty' => [['plug_tan', 'plug_sooty', 'plug_tan', 'plug_tan'], [$fine, $bad, $fine, $fine]];
         yield 'one clean among sooty ones' => [['plug_sooty', 'plug_sooty', 'plug_tan'], [$note, $note, $bad]];
-        yield 'two and two: none is unlike the rest' => [['plug_tan', 'plug_sooty', 'plug_tan', 'plug_sooty'], [$fine, $note, $fine, $note]];
+        yield 'two and two: none is unlike the rest' => [
+            ['plug_tan', 'plug_sooty', 'plug_tan', 'plug_sooty'],
+            [$fine, $note, $fine, $note],
+        ];
         yield 'two plugs are no set' => [['plug_tan', 'plug_sooty'], [$fine, $note]];
         yield 'one melted stays a finding of its own' => [['plug_tan', 'plug_white', 'plug_tan'], [$fine, $bad, $fine]];
     }
@@ -99,7 +146,11 @@ final class AskedMeasureTest extends TestCase
     public function testPlugsAreReadAsASet(array $codes, array $verdicts): void
     {
         $places = array_map(static fn (int $number): AskedPlace => new AskedPlace((string) $number, 'plug '.$number), array_keys($codes));
-        $given = array_map(static fn (string $code, int $number): PlaceAnswer => new PlaceAnswer((string) $number, $code), $codes, array_keys($codes));
+        $given = array_map(
+            static fn (string $code, int $number): PlaceAnswer => new PlaceAnswer((string) $number, $code),
+            $codes,
+            array_keys($codes),
+        );
         $judged = self::judged(Measure::PlugLook, $places, ...$given);
 
         self::assertSame($verdicts, array_map(static fn (Judged $each): Verdict => $each->verdict, $judged));
@@ -116,9 +167,31 @@ final class AskedMeasureTest extends TestCase
         yield 'no share' => [Measure::AnodeLeft, $belt, [new PlaceAnswer('1', renewed: true)], 'finding.missing'];
         yield 'an answer to something else' => [Measure::Belt, $belt, [new PlaceAnswer('1', 'plug_tan')], 'finding.unknown_answer'];
         yield 'another place' => [Measure::Belt, $belt, [new PlaceAnswer('2', 'belt_sound')], 'finding.unknown_place'];
-        yield 'the same place twice' => [Measure::Belt, $belt, [new PlaceAnswer('1', 'belt_sound'), new PlaceAnswer('1', 'belt_worn')], 'finding.twice'];
+        yield 'the same place twice' => [
+            Measure::Belt,
+            $belt,
+            [new PlaceAnswer('1', 'belt_sound'), new PlaceAnswer('1', 'belt_worn')],
+            'finding.twice',
+        ];
         yield 'a noise without words' => [Measure::Noise, $belt, [new PlaceAnswer('1', 'noise_heard')], 'finding.words'];
-        yield 'ten times the most and more: the point is missing' => [Measure::PlugGap, $gap, [new PlaceAnswer('1', figures: [BigDecimal::of('110')])], 'finding.off_scale'];
+        yield 'ten times the most and more: the point is missing' => [
+            Measure::PlugGap,
+            $gap,
+            [new PlaceAnswer('1', figures: [BigDecimal::of('110')])],
+            'finding.off_scale',
+        ];
+        yield 'two figures where one is asked for' => [
+            Measure::PlugGap,
+            $gap,
+            [new PlaceAnswer('1', figures: [BigDecimal::of('1.0'), BigDecimal::of('1.1')])],
+            'finding.one_figure',
+        ];
+        yield 'renewed, and nothing lay ready' => [
+            Measure::AnodeLeft,
+            $belt,
+            [new PlaceAnswer('1', share: 10, renewed: true)],
+            'finding.nothing_to_renew',
+        ];
         yield 'below nothing' => [Measure::PlugGap, $gap, [new PlaceAnswer('1', figures: [BigDecimal::of('-1')])], 'finding.off_scale'];
         yield 'more than all of it' => [Measure::AnodeLeft, $belt, [new PlaceAnswer('1', share: 101)], 'finding.off_scale'];
     }
@@ -152,7 +225,11 @@ final class AskedMeasureTest extends TestCase
         $answers = AnswerTable::of($measure);
 
         self::assertSame(Verdict::GoOn, $answers[0]->verdict ?? null);
-        self::assertNotSame([], array_filter($answers, static fn (Answer $each): bool => Verdict::GoOn !== $each->verdict), 'something can be found');
+        self::assertNotSame(
+            [],
+            array_filter($answers, static fn (Answer $each): bool => Verdict::GoOn !== $each->verdict),
+            'something can be found',
+        );
         foreach ($answers as $answer) {
             self::assertEquals($answer, AnswerTable::find($answer->code), 'no code stands for two things');
             self::assertSame(Verdict::Stop === $answer->verdict, '' !== $answer->instruction, $answer->code);

@@ -82,7 +82,10 @@ final class MeasureTest extends TestCase
         foreach (Requests::build($request)->operations as $operation) {
             foreach (array_filter($operation->steps, static fn (OrderedStep $step): bool => null !== $step->done->measure) as $step) {
                 $limit = $step->done->limit;
-                $limits[$step->done->measure->measure->value ?? ''] = null === $limit ? null : ['path' => $limit->path, 'text' => $limit->text];
+                $limits[$step->done->measure->measure->value ?? ''] = null === $limit ? null : [
+                    'path' => $limit->path,
+                    'text' => $limit->text,
+                ];
             }
         }
 

@@ -30,7 +30,11 @@ final class MeasurePlacesTest extends TestCase
     {
         $places = self::asked(self::order('external_anodes'), Measure::AnodeLeft)->places;
 
-        self::assertSame([['trim tab', 50, 'QV-61060'], ['bracket, across, 1 of 2', 50, 'QV-61061'], ['bracket, across, 2 of 2', 50, 'QV-61061']], array_map(
+        self::assertSame([
+            ['trim tab', 50, 'QV-61060'],
+            ['bracket, across, 1 of 2', 50, 'QV-61061'],
+            ['bracket, across, 2 of 2', 50, 'QV-61061'],
+        ], array_map(
             static fn (AskedPlace $place): array => [$place->label, $place->renewAt, $place->part],
             $places,
         ));
@@ -57,11 +61,29 @@ final class MeasurePlacesTest extends TestCase
         self::assertCount(6, $asked->places);
     }
 
+    /** The sea trial is one, and there are two engines: each has its own revolutions, and its own level by its own sheet. */
+    public function testTheRigIsAskedEngineByEngine(): void
+    {
+        $order = IssuedOrderReader::read(Requests::document([
+            ...Requests::rig([
+                Requests::engine('port', 'K165', 'KS4-10412', 'kestrane-k165-early', ['engine_oil', 'fuel_filter']),
+                Requests::engine('starboard', 'K165', 'KS4-20977', 'kestrane-k165-late', ['engine_oil', 'fuel_filter']),
+            ]),
+        ]));
+
+        self::assertSame(['Port', 'Starboard'], self::labels(self::asked($order, Measure::FullThrottle)));
+        $level = self::asked($order, Measure::LevelAfterTrial);
+        self::assertSame(['port.1', 'starboard.1'], array_map(static fn (AskedPlace $place): string => $place->key, $level->places));
+        self::assertSame('span', $level->places[1]->range?->unit);
+    }
+
     /** An order of before has no places, and its step takes a tick. */
     public function testAnOrderOfBeforeTakesATick(): void
     {
-        $json = json_encode(Requests::document(Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', ['spark_plugs'])), \JSON_THROW_ON_ERROR);
-        $document = json_decode(preg_replace('/,"form":"\w+","places":\[.*?\](?=\},"uses")/', '', $json) ?? '', true, 512, \JSON_THROW_ON_ERROR);
+        $document = self::without(
+            ['form', 'several', 'places', 'answers'],
+            Requests::document(Requests::single('K165', 'KS4-10412', 'kestrane-k165-early', ['spark_plugs'])),
+        );
         $asked = array_filter(IssuedOrderReader::read($document)->steps, static fn ($step): bool => null !== $step->measure);
 
         self::assertSame([], $asked);
@@ -86,5 +108,13 @@ final class MeasurePlacesTest extends TestCase
     private static function labels(AskedMeasure $asked): array
     {
         return array_map(static fn (AskedPlace $place): string => $place->label, $asked->places);
+    }
+
+    /** @param list<string> $keys */
+    private static function without(array $keys, mixed $value): mixed
+    {
+        return \is_array($value)
+            ? array_map(static fn (mixed $each): mixed => self::without($keys, $each), array_diff_key($value, array_flip($keys)))
+            : $value;
     }
 }

@@ -17,7 +17,6 @@ import FoundSomething from './FoundSomething.vue'
 import ParkOrder from './ParkOrder.vue'
 import RefusedEntries from './RefusedEntries.vue'
 import StopScreen from './StopScreen.vue'
-import { readingAfter, restBefore, runFrom } from './runs'
 import { useBench, type BenchStep } from './useBench'
 import { tellsOnly, useEntering } from './useEntering'
 
@@ -35,13 +34,10 @@ const index = computed(() => {
   return at >= 0 ? at : nextOpen(-1)
 })
 /** A rest that is over is entered with the reading that it was for, whichever of the two comes next. */
-const rest = computed(() => {
-  const here = steps.value[index.value]
-  return readingAfter(steps.value, here) === null ? restBefore(steps.value, here) : (here ?? null)
-})
 const current = computed(() => {
-  const reading = readingAfter(steps.value, rest.value ?? undefined)
-  return reading === null ? (steps.value[index.value] ?? null) : { ...reading, notYet: null }
+  const here = steps.value[index.value] ?? null
+  const reading = here?.rest != null ? here : (steps.value.find((each) => each.rest === here?.step.id) ?? null)
+  return reading === null ? here : { ...reading, notYet: null }
 })
 /** Where in the order that is which is shown. */
 const place = computed(() => {
@@ -50,11 +46,6 @@ const place = computed(() => {
 })
 /** One step of a run is opened alone. */
 const alone = ref<string | null>(null)
-/** Steps at which a part is asked about stand alone. */
-const asking = computed(
-  () =>
-    new Set((bench.value?.parts ?? []).flatMap((part) => (part.laidOut && part.stepId !== null ? [part.stepId] : []))),
-)
 /** What is being entered stays on the screen until the next is there. */
 const held = ref<BenchStep[] | null>(null)
 async function enterRun(): Promise<void> {
@@ -70,18 +61,18 @@ const run = computed(() => {
   if (held.value?.[0]?.step.id === here.step.id) {
     return held.value
   }
-  return rest.value || here.step.id === alone.value ? [here] : runFrom(steps.value, index.value, asking.value)
+  const together = new Set(here.step.id === alone.value ? [] : here.together)
+  return [here, ...steps.value.filter((each) => together.has(each.step.id))]
 })
-const { sending, problem, send, sendRun, again, tell } = useEntering(
+const { sending, problem, send, sendRun, again, tell } = useEntering({
   number,
   bench,
   current,
   sender,
   enter,
-  () => rest.value,
-  (stepId) => (wanted.value = stepId),
-  (from) => goTo(nextOpen(steps.value.findIndex((each) => each.step.id === from.step.id))),
-)
+  show: (stepId) => (wanted.value = stepId),
+  onward: (from) => goTo(nextOpen(steps.value.findIndex((each) => each.step.id === from.step.id))),
+})
 watch(index, () => (problem.value = null))
 
 /** A second tap of the same finger: it means the step that has just gone. */

@@ -108,17 +108,8 @@ const taskTitle = computed(() => {
 })
 /** Asked where their operation ends, unless a step of it asks for each of them. */
 const laidOut = computed(() =>
-  props.bench.parts.filter((each) => each.laidOut && each.stepId === props.current.step.id && !isAskedFor(each.number)),
+  props.bench.parts.filter((each) => each.laidOut && !each.byPlace && each.stepId === props.current.step.id),
 )
-function isAskedFor(number: string): boolean {
-  const called = new Set([
-    number,
-    ...(props.bench.document.parts.find((each) => each.number === number)?.instead ?? []),
-  ])
-  return props.current.operation.steps.some((step) =>
-    (step.measure?.places ?? []).some((place) => place.part !== undefined && called.has(place.part)),
-  )
-}
 /** Several places to answer for need the room, and each is told where it is answered for. */
 const isWide = computed(() => (props.current.step.measure?.places?.length ?? 0) > 1)
 const found = computed(() => props.bench.findings.filter((each) => each.stepId === props.current.step.id))

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { Bench, EntryValue, NewEntry } from '@/shared/api/types'
 import { newEntry } from './entries'
 
@@ -10,25 +10,33 @@ type How = NonNullable<EntryValue['how']>
 const props = defineProps<{ findings: Finding[]; sending: boolean; mayWork: boolean }>()
 const emit = defineEmits<{ tell: [entry: NewEntry] }>()
 
-const asks: Record<Exclude<How, 'done'>, string> = {
-  owner: 'Who was told, and when?',
-  waits: 'Why may it wait, and who was told?',
-}
-const asked = ref<{ finding: Finding; how: Exclude<How, 'done'> } | null>(null)
+const ways: [How, string, string][] = [
+  ['done', 'Put right here …', 'What was done?'],
+  ['owner', 'Put to the owner …', 'Who was told, and when?'],
+  ['waits', 'May wait …', 'Why may it wait, and who was told?'],
+]
+const asked = ref<{ finding: Finding; how: How } | null>(null)
 const words = ref('')
+const question = computed(() => ways.find(([how]) => how === asked.value?.how)?.[2] ?? '')
 
-function ask(finding: Finding, how: Exclude<How, 'done'>): void {
+function ask(finding: Finding, how: How): void {
   asked.value = { finding, how }
   words.value = ''
 }
 function isAsked(finding: Finding): boolean {
   return asked.value?.finding.entry === finding.entry && asked.value.finding.place === finding.place
 }
+/** Decided already, and it turned out otherwise. */
+const anew = ref<Finding | null>(null)
+function again(finding: Finding): void {
+  anew.value = finding
+  asked.value = null
+}
 function settle(finding: Finding, how: How): void {
   if (!props.sending) {
     const value = { entry: finding.entry, place: finding.place, how, text: words.value.trim() }
     emit('tell', newEntry(finding.stepId, 'settled', value))
-    asked.value = null
+    asked.value = anew.value = null
     words.value = ''
   }
 }
@@ -47,10 +55,10 @@ function settle(finding: Finding, how: How): void {
       <strong>{{ finding.title }}: {{ finding.text }}.</strong> {{ finding.meaning }}
     </p>
     <p v-if="finding.settled !== null"><strong>Decided:</strong> {{ finding.settled }}</p>
-    <template v-if="mayWork && (finding.settled === null || isAsked(finding))">
+    <template v-if="mayWork && (finding.settled === null || isAsked(finding) || anew === finding)">
       <form v-if="asked !== null && isAsked(finding)" @submit.prevent="settle(finding, asked.how)">
         <label>
-          {{ asks[asked.how] }}
+          {{ question }}
           <input v-model="words" class="field" maxlength="500" required />
         </label>
         <div class="row">
@@ -59,12 +67,19 @@ function settle(finding: Finding, how: How): void {
         </div>
       </form>
       <div v-else class="row">
-        <button type="button" class="big" :disabled="sending" @click="settle(finding, 'done')">Put right here</button>
-        <button type="button" class="big" :disabled="sending" @click="ask(finding, 'owner')">Put to the owner …</button>
-        <button type="button" class="big" :disabled="sending" @click="ask(finding, 'waits')">May wait …</button>
+        <button
+          v-for="[how, label] in ways"
+          :key="how"
+          type="button"
+          class="big"
+          :disabled="sending"
+          @click="ask(finding, how)"
+        >
+          {{ label }}
+        </button>
       </div>
     </template>
-    <button v-else-if="mayWork" type="button" class="mini" @click="ask(finding, 'owner')">Decide anew …</button>
+    <button v-else-if="mayWork" type="button" class="mini" @click="again(finding)">Decide anew …</button>
   </div>
 </template>
 

@@ -7,11 +7,13 @@ import LaidOutParts from './LaidOutParts.vue'
 const props = defineProps<{ bench: Bench; sending: boolean; mayWork: boolean }>()
 const emit = defineEmits<{ tell: [entry: NewEntry] }>()
 const laidOut = computed(() =>
-  props.bench.parts.filter((each) => each.laidOut && (each.fate !== 'not_fitted' || each.entry !== null)),
+  props.bench.parts.filter(
+    (each) => each.laidOut && !each.byPlace && (each.fate !== 'not_fitted' || each.entry !== null),
+  ),
 )
 const back = computed(() =>
   props.bench.parts
-    .filter((each) => each.fate === 'not_fitted' && (!each.laidOut || each.entry === null))
+    .filter((each) => each.fate === 'not_fitted' && (!each.laidOut || each.byPlace || each.entry === null))
     .map((each) => {
       const part = props.bench.document.parts.find((known) => known.number === each.number)
       const engine = props.bench.document.engines.find((known) => known.position === each.position)
@@ -21,7 +23,7 @@ const back = computed(() =>
         words: part?.description ?? '',
         bin: part?.bin ?? '',
         engine: engine?.label ?? '',
-        why: each.laidOut ? 'not needed: its task was not done' : 'not fitted',
+        why: each.entry !== null ? 'not needed' : each.laidOut ? 'not needed: its task was not done' : 'not fitted',
       }
     }),
 )

@@ -2,17 +2,7 @@
 import { computed } from 'vue'
 import type { Bench, EntryValue } from '@/shared/api/types'
 import { useKept } from '@/shared/kept'
-import {
-  answersAt,
-  isSaid,
-  measureKey,
-  nothingSaid,
-  setFigure,
-  toAnswer,
-  type Answer,
-  type Place,
-  type Said,
-} from './measure'
+import { answersAt, isSaid, measureKey, nothingSaid, toAnswer, type Answer, type Place, type Said } from './measure'
 import MeasureMatrix from './MeasureMatrix.vue'
 import MeasurePlace from './MeasurePlace.vue'
 import type { BenchStep } from './useBench'
@@ -29,7 +19,7 @@ const rows = computed(() =>
     place,
     label: place.label ?? '',
     answers: answers(place),
-    said: kept.value?.[place.key] ?? nothingSaid(measure.value === null ? '' : setFigure(measure.value, place)),
+    said: kept.value?.[place.key] ?? nothingSaid(place.preset),
   })),
 )
 const missing = computed(() => {

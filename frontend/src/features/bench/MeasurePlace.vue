@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import Anode from '@/drawing/Anode.vue'
-import { unitText } from '@/shared/value/raw'
 import type { Answer, Measure, Place, Said } from './measure'
 
 /** What is said of one place, by the control that suits it. */
@@ -15,11 +14,7 @@ const props = defineProps<{
 }>()
 const said = defineModel<Said>({ required: true })
 const chosen = computed(() => props.answers.find((each) => each.code === said.value.answer) ?? null)
-const unit = computed(() => {
-  const unit = props.place.range?.unit ?? ''
-  return unit === 'span' ? 'of the span' : unitText(unit)
-})
-const several = computed(() => ['intake_clearance', 'exhaust_clearance'].includes(props.measure.kind))
+const unit = computed(() => props.place.range?.unitText ?? '')
 
 function change(part: Partial<Said>): void {
   said.value = { ...said.value, ...part }
@@ -49,7 +44,7 @@ function change(part: Partial<Said>): void {
       <input
         :value="said.figures"
         class="field"
-        :inputmode="several ? 'text' : 'decimal'"
+        :inputmode="measure.several ? 'text' : 'decimal'"
         autocomplete="off"
         :aria-label="`${label === '' ? measure.label : label}, ${unit}`"
         @input="change({ figures: ($event.target as HTMLInputElement).value })"

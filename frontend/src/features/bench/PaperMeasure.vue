@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { unitText } from '@/shared/value/raw'
 import { nothingSaid, type Answer, type Measure, type Place, type Said } from './measure'
 
 /** The blanks of what is measured or seen, place by place, as the paper has them: answers of many places by letters. */
@@ -71,7 +70,7 @@ function typed(event: Event): string {
         :value="of(place).figures"
         @input="change(place, { figures: typed($event) })"
       />
-      {{ place.range?.unit === 'span' ? 'of the span' : unitText(place.range?.unit ?? '') }}
+      {{ place.range?.unitText ?? '' }}
     </template>
   </label>
 </template>
@@ -81,23 +80,6 @@ function typed(event: Event): string {
   display: flex;
   gap: 6px;
   align-items: center;
-}
-
-input:not([type='checkbox']),
-select {
-  font: inherit;
-  border: 1px solid var(--field-line);
-  border-radius: 3px;
-  background: var(--panel);
-  color: var(--ink);
-  height: 30px;
-  width: 64px;
-  padding: 0 6px;
-}
-
-select {
-  width: auto;
-  max-width: 240px;
 }
 
 input.words {

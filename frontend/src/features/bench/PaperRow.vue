@@ -127,23 +127,6 @@ const name = computed(() => `${props.current.operation.label}: ${props.current.s
   gap: 4px 10px;
 }
 
-input:not([type='checkbox']),
-select {
-  font: inherit;
-  border: 1px solid var(--field-line);
-  border-radius: 3px;
-  background: var(--panel);
-  color: var(--ink);
-  height: 30px;
-  width: 64px;
-  padding: 0 6px;
-}
-
-select {
-  width: auto;
-  max-width: 240px;
-}
-
 .done {
   display: flex;
   gap: 6px;

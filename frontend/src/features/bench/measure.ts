@@ -29,17 +29,6 @@ export function answersAt(work: WorkOrder, measure: Measure, place: Place): Answ
   return place.answers ?? work.answers?.[measure.kind] ?? []
 }
 
-/** What is set, and not found, is there before anybody looks: the middle of its limits, as its limits are written. */
-export function setFigure(measure: Measure, place: Place): string {
-  const { min, max } = place.range ?? { min: null, max: null }
-  if (!['plug_gap', 'belt_deflection'].includes(measure.kind) || min === null || max === null) {
-    return ''
-  }
-  const decimals = Math.max(min.split('.')[1]?.length ?? 0, max.split('.')[1]?.length ?? 0)
-  const middle = (Number(min) + Number(max)) / 2
-  return middle.toFixed(Number(middle.toFixed(decimals)) === middle ? decimals : decimals + 1)
-}
-
 /** Of a cylinder one figure for each of its valves; of anything else one. */
 export function figuresOf(typed: string): string[] {
   return typed

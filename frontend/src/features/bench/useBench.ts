@@ -18,6 +18,10 @@ export interface BenchStep {
   timed: boolean
   /** Of a torque: the wrenches that need no reason. */
   wrenches: string[]
+  /** Plain steps after this one that one press checks with it. */
+  together: string[]
+  /** Of a reading: the rest that is over and is entered with it. */
+  rest: string | null
 }
 
 /** The frozen order at the bench, what was entered so far, and the way to enter more. */
@@ -90,6 +94,8 @@ function flatten(bench: Bench | undefined): BenchStep[] {
       notYet: states.get(step.id)?.notYet ?? null,
       timed: states.get(step.id)?.timed ?? false,
       wrenches: states.get(step.id)?.wrenches ?? [],
+      together: states.get(step.id)?.together ?? [],
+      rest: states.get(step.id)?.rest ?? null,
     })),
   )
 }

@@ -19,23 +19,20 @@ interface Tried {
   why: string
 }
 
-/**
- * What is entered at the step that is shown, and what was wrong with it.
- *
- * @param before a rest that is over, to be entered with what is shown
- * @param show   shows a step, though another was next meanwhile
- * @param onward goes on from a step that is settled
- */
-export function useEntering(
-  number: number,
-  bench: Ref<Bench | undefined>,
-  current: Ref<BenchStep | null>,
-  sender: Entries,
-  enter: (entries: NewEntry[]) => Promise<BenchChange>,
-  before: () => BenchStep | null,
-  show: (stepId: string) => void,
-  onward: (from: BenchStep) => void,
-) {
+interface Shown {
+  number: number
+  bench: Ref<Bench | undefined>
+  current: Ref<BenchStep | null>
+  sender: Entries
+  enter: (entries: NewEntry[]) => Promise<BenchChange>
+  /** Shows a step, though another was next meanwhile. */
+  show: (stepId: string) => void
+  /** Goes on from a step that is settled. */
+  onward: (from: BenchStep) => void
+}
+
+/** What is entered at the step that is shown, and what was wrong with it. */
+export function useEntering({ number, bench, current, sender, enter, show, onward }: Shown) {
   const sending = computed(() => sender.queue.length > 0)
   /** As long as that step is shown. */
   const problem = ref<{ stepId: string; error: unknown; tried: Tried | null } | null>(null)
@@ -51,14 +48,13 @@ export function useEntering(
       onward(here)
       return
     }
-    const rested = before()
     show(here.step.id)
     // that it could not be done corrects whatever was said of it
     const said = entered.filter((entry) => (kind === 'not_done' ? !tellsOnly(entry.kind) : entry.kind === kind))
     const corrects = here.done && kind !== 'note' && kind !== 'decision' ? (said.at(-1)?.uuid ?? null) : null
     try {
       const after = await enter([
-        ...(rested === null ? [] : [newEntry(rested.step.id, 'tick', {})]),
+        ...(here.rest === null ? [] : [newEntry(here.rest, 'tick', {})]),
         newEntry(here.step.id, kind, value, corrects, {
           ...(happened ? { happened } : {}),
           ...(corrects === null

@@ -12,7 +12,7 @@ final readonly class Settled implements Detail
     /**
      * @param string $entry by which it was found
      * @param string $place of what was measured there; empty: it was found beside
-     * @param string $words to whom it was put, or why it may wait and who was told
+     * @param string $words what was done, to whom it was put, or why it may wait and who was told
      */
     public function __construct(public string $entry, public string $place, public Settlement $how, public string $words)
     {
@@ -20,6 +20,6 @@ final readonly class Settled implements Detail
 
     public function asText(): string
     {
-        return $this->how->label().('' === $this->words ? '' : ': '.$this->words);
+        return $this->how->label().': '.$this->words;
     }
 }

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Bench;
+
+use FreshTack\Core\Plan\Effect;
+
+/**
+ * What one press enters. Plain steps of one engine that follow each other are checked together; what must be done, is
+ * measured or seen stands alone. A rest that is over is entered with the reading that it was for.
+ */
+final readonly class PressedTogether
+{
+    /** After these nothing is done in the same breath: a clock runs, an engine or a boat moves. */
+    private const ENDING = [
+        Effect::Started, Effect::Stopped, Effect::Cranked, Effect::Rested, Effect::Launched, Effect::LockoutLifted,
+    ];
+    /** These only have to come before something else: nothing is opened, nothing is freed. */
+    private const QUIET = [
+        Effect::OilWiped, Effect::Sprayed, Effect::TurnedByHand, Effect::ShiftMarked, Effect::PropellerLockOpened,
+    ];
+
+    /** @var array<string, int> by the id of a step */
+    private array $places;
+
+    /** @param array<string, NotYet|null> $open what speaks against each step that is not answered; null: nothing does */
+    public function __construct(private IssuedOrder $order, private array $open)
+    {
+        $this->places = array_flip(array_column($order->steps, 'id'));
+    }
+
+    /** @return list<string> steps after a plain one that are checked with it */
+    public function after(BenchStep $first): array
+    {
+        if (!$this->isPlain($first) || null !== $this->open[$first->id]) {
+            return [];
+        }
+        $run = [$first];
+        for ($place = $this->places[$first->id] + 1; isset($this->order->steps[$place]); ++$place) {
+            $next = $this->order->steps[$place];
+            if (!$this->continues($run, $next)) {
+                break;
+            }
+            $run[] = $next;
+        }
+
+        return array_column(\array_slice($run, 1), 'id');
+    }
+
+    /** @return string|null the rest that is over, and that this reading was for; null: none, or the reading waits for more */
+    public function restBefore(BenchStep $reading): ?string
+    {
+        if (!$reading->asksForLevel() || !\array_key_exists($reading->id, $this->open)) {
+            return null;
+        }
+        for ($place = $this->places[$reading->id] - 1; $place >= 0; --$place) {
+            $step = $this->order->steps[$place];
+            if ($step->position !== $reading->position) {
+                continue;
+            }
+            if ($step->asksForLevel()) {
+                return null;
+            }
+            if ($step->has(Effect::Rested)) {
+                return $this->isOver($step, $reading) ? $step->id : null;
+            }
+        }
+
+        return null;
+    }
+
+    private function isOver(BenchStep $rest, BenchStep $reading): bool
+    {
+        $notYet = $this->open[$reading->id];
+        $isOpen = \array_key_exists($rest->id, $this->open) && null === $this->open[$rest->id];
+
+        return $isOpen && (null === $notYet || $rest->id === $notYet->first?->id);
+    }
+
+    /** @param non-empty-list<BenchStep> $run */
+    private function continues(array $run, BenchStep $next): bool
+    {
+        $last = $run[\count($run) - 1];
+
+        return $this->isPlain($next)
+            && $next->position === $last->position
+            && !$this->ends($last, $next)
+            && $this->follows($next, $run);
+    }
+
+    /** Nothing but that it was done; a step at which it is asked about a part that lay ready stands alone. */
+    private function isPlain(BenchStep $step): bool
+    {
+        $work = $this->order->workOf($step);
+        $isAsked = [] !== $this->order->laidOutAt($work) && $step === $work->ending[\count($work->ending) - 1];
+
+        return EntryKind::Tick->value === $step->entry && !$step->must && !$isAsked && \array_key_exists($step->id, $this->open);
+    }
+
+    /** What opens something is followed within its own operation only. */
+    private function ends(BenchStep $last, BenchStep $next): bool
+    {
+        $loud = array_filter($last->effects, static fn (Effect $effect): bool => !\in_array($effect, self::QUIET, true));
+
+        return $last->has(...self::ENDING)
+            || ([] !== $loud && $this->order->workOf($last)->work->id->text !== $this->order->workOf($next)->work->id->text);
+    }
+
+    /**
+     * It may be done now, or as soon as what stands before it in the run is.
+     *
+     * @param non-empty-list<BenchStep> $run
+     */
+    private function follows(BenchStep $next, array $run): bool
+    {
+        $notYet = $this->open[$next->id];
+
+        return null === $notYet
+            || (!$notYet->atCart && null === $notYet->until && \in_array($notYet->first?->id, array_column($run, 'id'), true));
+    }
+}
