@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Bench;
 
-use FreshTack\Core\Bench\Said\LevelRead;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Fastening\InvalidTightening;
 use FreshTack\Core\Finding\InvalidAnswer;
@@ -59,9 +58,10 @@ final readonly class BenchLog
         if (EntryKind::TakenBack === $entry->content->kind) {
             throw InvalidEntry::unknownEntry('');
         }
-        $this->checkReleased($entry, $step);
-        $this->checkRest($entry, $step);
-        $this->checkStop($entry, $step);
+        $may = new MayBeEntered($this);
+        $may->atEngine($entry, $step);
+        $may->withRest($entry, $step);
+        $may->underStop($entry, $step);
         $objection = $this->objection($entry, $step, $shop);
         $happened = $entry->told->happened;
         $happened || null === $objection || throw $objection;
@@ -88,7 +88,7 @@ final readonly class BenchLog
             throw InvalidEntry::otherStep();
         }
         if (EntryKind::Released !== $old->content->kind) {
-            $this->checkReleased($correction, $this->order->step($old->stepId));
+            (new MayBeEntered($this))->atEngine($correction, $this->order->step($old->stepId));
         }
         Corrections::check($old, $correction, $this->entries[\count($this->entries) - 1]);
 
@@ -210,28 +210,6 @@ final readonly class BenchLog
     }
 
     /**
-     * At an engine that was let go nothing is entered any more; notes are.
-     *
-     * @throws InvalidEntry
-     */
-    private function checkReleased(Entry $entry, BenchStep $step): void
-    {
-        $released = $this->state->rig->release($step->position);
-        if (null !== $released && EntryKind::Note !== $entry->content->kind) {
-            throw InvalidEntry::engineReleased($step->label, $released);
-        }
-    }
-
-    /** @throws InvalidEntry */
-    private function checkRest(Entry $entry, BenchStep $step): void
-    {
-        $rest = $entry->content->as(LevelRead::class)?->rest;
-        if (null !== $rest && null !== $this->oilAt($step)->eventAt) {
-            throw InvalidEntry::restIsCounted();
-        }
-    }
-
-    /**
      * @param bool $isAsked whether it is judged as strictly as what is entered now
      *
      * @throws InvalidEntry|InvalidTightening
@@ -241,7 +219,7 @@ final readonly class BenchLog
         $step = $this->order->step($standing->stepId);
         EntryRules::checkKind($step, $standing->content);
         if ($isAsked && !$standing->told->happened) {
-            $this->checkRest($standing, $step);
+            (new MayBeEntered($this))->withRest($standing, $step);
             $objection = $this->objection($standing, $step, $shop);
             null === $objection || throw $objection;
         }
@@ -303,17 +281,6 @@ final readonly class BenchLog
         ];
 
         return [] === $stops ? $this : $this->standing($this->state->standstill->stopped(...$stops));
-    }
-
-    /** @throws InvalidEntry */
-    private function checkStop(Entry $entry, BenchStep $step): void
-    {
-        if (EntryKind::Decision === $entry->content->kind) {
-            null !== $this->stoppedBy() || throw InvalidEntry::nothingToDecide();
-        } elseif ($entry->content->kind->isAnswer() && !$entry->told->happened) {
-            $stop = $this->stopAt($step);
-            null === $stop || throw InvalidEntry::stopped($stop);
-        }
     }
 
     private function objection(Entry $entry, BenchStep $step, ?ShopSide $shop): InvalidEntry|InvalidTightening|null

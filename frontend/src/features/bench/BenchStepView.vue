@@ -8,7 +8,8 @@ import CouldNot from './CouldNot.vue'
 import FindingList from './FindingList.vue'
 import LaidOutParts from './LaidOutParts.vue'
 import NotYet from './NotYet.vue'
-import PartsToHold from './PartsToHold.vue'
+import StepButtons from './StepButtons.vue'
+import StepCautions from './StepCautions.vue'
 import StepEntry from './StepEntry.vue'
 import RunLines from './RunLines.vue'
 import StepPicture from './StepPicture.vue'
@@ -74,33 +75,16 @@ const isBarred = computed(() => props.current.notYet !== null && !props.current.
 function send(kind: NewEntry['kind'], value: EntryValue): void {
   emit('send', kind, value, allTheSame.value, why.value.trim())
 }
-/**
- * The button stays the same from step to step, so that no tap falls between two of them; and a tap counts for the step
- * that was shown when the finger came down.
- */
-let pressedAt: string | null = null
-function press(): void {
-  pressedAt = props.current.step.id
-}
 function done(): void {
-  if (!props.sending && !props.settling && (pressedAt === null || pressedAt === props.current.step.id)) {
-    if (isRun.value) {
-      emit('done')
-    } else {
-      send('tick', {})
-    }
-  }
-  pressedAt = null
-}
-const doneWords = computed(() => {
-  if (props.sending) {
-    return props.late ? 'Not sent yet …' : 'Entering …'
+  if (props.sending || props.settling) {
+    return
   }
   if (isRun.value) {
-    return `All ${props.run.length} done`
+    emit('done')
+  } else {
+    send('tick', {})
   }
-  return props.current.done ? 'Done already, go on' : allTheSame.value ? 'It happened all the same' : 'Done'
-})
+}
 const taskTitle = computed(() => {
   const { task, position } = props.current.operation
   const engine = props.bench.document.engines.find((each) => each.position === position)
@@ -189,14 +173,7 @@ watch(
     </div>
     <StepPicture v-if="!isWide" :bench="bench" :current="current" />
   </div>
-  <div class="cautions">
-    <PartsToHold :bench="bench" :operation="current.operation" />
-    <p v-if="current.operation.cautions.length > 0" class="band">
-      <span v-for="caution in current.operation.cautions" :key="caution.id" class="caution"
-        ><strong>{{ caution.title }}.</strong> {{ caution.text }}
-      </span>
-    </p>
-  </div>
+  <StepCautions :bench="bench" :run="run" />
   <CouldNot
     v-if="couldNot"
     :must="current.step.must"
@@ -207,33 +184,23 @@ watch(
     @drop="(value) => ((couldNot = false), emit('send', 'dropped', value, false, ''))"
     @reason="(value) => ((couldNot = false), emit('send', 'not_done', value, false, ''))"
   />
-  <footer v-else class="buttons">
-    <button type="button" class="big" :disabled="first" @click="emit('back')">Back</button>
-    <button v-if="mayWork" type="button" class="big" @click="isRun ? (picking = true) : (couldNot = true)">
-      Could not …
-    </button>
-    <button v-if="mayWork" type="button" class="big" @click="emit('found')">Found …</button>
-    <button
-      v-if="mayWork && !isBarred && current.step.entry === 'tick'"
-      type="button"
-      class="big main wide"
-      :aria-disabled="sending || settling"
-      @pointerdown="press"
-      @click="done"
-    >
-      {{ doneWords }}
-    </button>
-    <button
-      v-else
-      type="button"
-      class="big wide"
-      :class="{ main: current.done }"
-      :disabled="!current.done"
-      @click="emit('next')"
-    >
-      {{ current.done ? 'Next step' : isBarred ? 'Not yet' : 'Enter it above' }}
-    </button>
-  </footer>
+  <StepButtons
+    v-else
+    :current="current"
+    :many="run.length"
+    :first="first"
+    :may-work="mayWork"
+    :barred="isBarred"
+    :happened="allTheSame"
+    :sending="sending"
+    :late="late"
+    :settling="settling"
+    @back="emit('back')"
+    @next="emit('next')"
+    @found="emit('found')"
+    @could-not="isRun ? (picking = true) : (couldNot = true)"
+    @done="done"
+  />
 </template>
 
 <style scoped>
@@ -251,23 +218,6 @@ watch(
   grid-template-columns: minmax(0, 1fr);
 }
 
-.cautions {
-  padding: 0 20px;
-  display: flex;
-  flex-direction: column;
-  gap: 5px;
-}
-
-.buttons {
-  display: flex;
-  gap: 14px;
-  padding: 12px 20px 18px;
-}
-
-.wide {
-  flex: 1;
-}
-
 .why {
   display: block;
   margin-bottom: 10px;
@@ -282,10 +232,6 @@ watch(
   margin: 12px 0;
 }
 
-.caution {
-  margin-right: 10px;
-}
-
 @media (max-width: 760px) {
   .body {
     grid-template-columns: minmax(0, 1fr);
@@ -296,27 +242,5 @@ watch(
     display: none;
   }
 
-  .cautions {
-    padding: 0 12px;
-    font-size: 15px;
-  }
-
-  .buttons {
-    flex-wrap: wrap;
-    gap: 8px;
-    padding: 8px 12px 12px;
-  }
-
-  .buttons .big {
-    flex: 1;
-    padding: 0 8px;
-    min-height: 56px;
-    font-size: 18px;
-    white-space: nowrap;
-  }
-
-  .buttons .wide {
-    flex: 1 0 100%;
-  }
 }
 </style>

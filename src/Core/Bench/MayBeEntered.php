@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Bench;
+
+use FreshTack\Core\Bench\Said\LevelRead;
+
+/** Whether anything may be entered at all, before it is asked what. Not even what happened all the same gets past it. */
+final readonly class MayBeEntered
+{
+    public function __construct(private BenchLog $log)
+    {
+    }
+
+    /**
+     * At an engine that was let go nothing is entered any more; notes are.
+     *
+     * @throws InvalidEntry
+     */
+    public function atEngine(Entry $entry, BenchStep $step): void
+    {
+        $released = $this->log->rig()->release($step->position);
+        if (null !== $released && EntryKind::Note !== $entry->content->kind) {
+            throw InvalidEntry::engineReleased($step->label, $released);
+        }
+    }
+
+    /**
+     * Nobody types minutes where the log counts them.
+     *
+     * @throws InvalidEntry
+     */
+    public function withRest(Entry $entry, BenchStep $step): void
+    {
+        $rest = $entry->content->as(LevelRead::class)?->rest;
+        if (null !== $rest && null !== $this->log->oilAt($step)->eventAt) {
+            throw InvalidEntry::restIsCounted();
+        }
+    }
+
+    /**
+     * Work waits for a decision; what happened all the same is told.
+     *
+     * @throws InvalidEntry
+     */
+    public function underStop(Entry $entry, BenchStep $step): void
+    {
+        if (EntryKind::Decision === $entry->content->kind) {
+            null !== $this->log->stoppedBy() || throw InvalidEntry::nothingToDecide();
+        } elseif ($entry->content->kind->isAnswer() && !$entry->told->happened) {
+            $stop = $this->log->stopAt($step);
+            null === $stop || throw InvalidEntry::stopped($stop);
+        }
+    }
+}
