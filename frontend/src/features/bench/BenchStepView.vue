@@ -241,6 +241,5 @@ watch(
   .body > :deep(.picture) {
     display: none;
   }
-
 }
 </style>
