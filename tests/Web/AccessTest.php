@@ -117,6 +117,9 @@ final class AccessTest extends ApiTestCase
         yield 'bring a line back' => ['POST', '/api/engines/1/log/reading/1/bringing-back', ['ines', 'mora']];
         yield 'take a move back' => ['POST', '/api/engines/1/moves/taking-back', ['ines', 'mora']];
         yield 'take a part back' => ['POST', '/api/orders/1/cart/taking-back', $all];
+        yield 'mark of a bench' => ['GET', '/api/orders/1/bench/mark', $all];
+        yield 'take work on' => ['POST', '/api/orders/1/claims', ['ines', 'ada', 'mora']];
+        yield 'give work back' => ['POST', '/api/orders/1/claims/giving-back', ['ines', 'ada', 'mora']];
         yield 'join customers' => ['POST', '/api/customers/1/joining', ['ines', 'mora']];
         yield 'what was removed' => ['GET', '/api/removed', ['ines', 'mora']];
         yield 'engine log' => ['GET', '/api/engines/1/log', $all];

@@ -62,6 +62,7 @@ final readonly class BenchLog
         $may->atEngine($entry, $step);
         $may->withRest($entry, $step);
         $may->underStop($entry, $step);
+        $may->besideOthers($entry, $step, $this->order->workOf($step), $shop?->claims);
         $objection = $this->objection($entry, $step, $shop);
         $happened = $entry->told->happened;
         $happened || null === $objection || throw $objection;

@@ -14,12 +14,14 @@ final class InvalidEntry extends \DomainException implements ExpectedError
     /**
      * @param Entry|null $before what was entered already and bars it
      * @param Gate|null  $gate   the one that is not met
+     * @param Claim|null $claim  somebody else's that bars it
      */
     private function __construct(
         private readonly string $errorKey,
         string $message,
         public readonly ?Entry $before = null,
         public readonly ?Gate $gate = null,
+        public readonly ?Claim $claim = null,
     ) {
         parent::__construct($message);
     }
@@ -27,6 +29,11 @@ final class InvalidEntry extends \DomainException implements ExpectedError
     public static function notYet(NotYet $why): self
     {
         return new self('bench.not_yet', $why->text(), gate: $why->gate);
+    }
+
+    public static function ofOther(NotYet $why): self
+    {
+        return new self('bench.of_other', $why->text(), claim: $why->claim);
     }
 
     public static function nothingAgainst(): self

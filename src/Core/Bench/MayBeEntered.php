@@ -40,6 +40,18 @@ final readonly class MayBeEntered
     }
 
     /**
+     * What somebody else has taken on is theirs to enter. What happened all the same, and what the paper says, is taken.
+     *
+     * @throws InvalidEntry
+     */
+    public function besideOthers(Entry $entry, BenchStep $step, IssuedWork $work, ?Claims $claims): void
+    {
+        $isAsked = $entry->content->kind->isWork() && !$entry->told->happened;
+        $claim = $isAsked ? $claims?->barring($work, $entry->hands()) : null;
+        null === $claim || throw InvalidEntry::ofOther(NotYet::ofOther($work, $step, $claim));
+    }
+
+    /**
      * Work waits for a decision; what happened all the same is told.
      *
      * @throws InvalidEntry

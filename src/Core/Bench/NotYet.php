@@ -12,6 +12,7 @@ final readonly class NotYet
     /**
      * @param Gate|null               $gate  null: a rule of the bench that no plan knows
      * @param BenchStep|null          $first the open step that has to be done before it
+     * @param Claim|null              $claim somebody else's, where that is all that bars it
      * @param bool                    $atCart whether the cart is where that is done
      * @param \DateTimeImmutable|null $until when it is only time that is missing: from then on it may be done
      */
@@ -21,6 +22,7 @@ final readonly class NotYet
         public ?BenchStep $first = null,
         public ?\DateTimeImmutable $until = null,
         public bool $atCart = false,
+        public ?Claim $claim = null,
     ) {
     }
 
@@ -42,6 +44,17 @@ final readonly class NotYet
             null,
             \sprintf('Nobody has held %s against this engine yet: do that at the cart first.', implode(', ', $numbers)),
             atCart: true,
+        );
+    }
+
+    public static function ofOther(IssuedWork $work, BenchStep $step, Claim $claim): self
+    {
+        $what = $claim->of === $work->work->id->text ? "“{$work->work->title}”" : $step->label;
+
+        return new self(
+            null,
+            \sprintf('%s: somebody else has taken this on. Ask them, or take it over.', $what),
+            claim: $claim,
         );
     }
 

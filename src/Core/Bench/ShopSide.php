@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Bench;
 
-/** What the shop knows beside the order and its log: its wrenches, and which parts were held against their engine. */
+/** What the shop knows beside the order and its log: its wrenches, which parts were held against their engine, who took on what. */
 final readonly class ShopSide
 {
-    public function __construct(public WrenchRules $wrenches, public HeldParts $held)
+    public function __construct(public WrenchRules $wrenches, public HeldParts $held, public Claims $claims)
     {
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Shop\Bench;
 
 use FreshTack\Core\Bench\BenchLog;
+use FreshTack\Core\Bench\Claims;
 use FreshTack\Core\Bench\HeldParts;
 use FreshTack\Core\Bench\IssuedOrderReader;
 use FreshTack\Core\Bench\ShopSide;
@@ -29,6 +30,8 @@ final readonly class OpenBench
         private Today $today,
         private ClockInterface $clock,
         private Confirmations $confirmations,
+        private KeptClaims $claims,
+        private BenchMarks $marks,
     ) {
     }
 
@@ -38,15 +41,21 @@ final readonly class OpenBench
         return $this->of($this->orders->get($number));
     }
 
-    /** @throws Conflict if the order was not issued */
+    /** @throws NotFound|Conflict if the order was not issued */
     public function of(OrderFile $file): BenchView
     {
         $document = $file->issuedDocument();
+        // first: what happens meanwhile is seen at the next look
+        $mark = $this->marks->of($file->number);
 
         try {
             $plan = IssuedOrderReader::read($document, $file->issuedAt);
 
-            $shop = new ShopSide(new WrenchRules($this->settings->torqueWrenches(), ($this->today)()), $this->held($file->number));
+            $shop = new ShopSide(
+                new WrenchRules($this->settings->torqueWrenches(), ($this->today)()),
+                $this->held($file->number),
+                Claims::of(...$this->claims->of($file->number)),
+            );
 
             return new BenchView(
                 $file,
@@ -54,6 +63,7 @@ final readonly class OpenBench
                 BenchLog::replay($plan, $this->orders->entries($file->number), null, $shop),
                 $shop,
                 $this->clock->now(),
+                $mark,
             );
         } catch (ExpectedError $error) {
             throw new \RuntimeException(\sprintf('Order %d does not replay: %s', $file->number, $error->getMessage()), 0, $error);

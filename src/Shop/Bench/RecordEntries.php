@@ -30,6 +30,7 @@ final readonly class RecordEntries
     public function __construct(
         private Orders $orders,
         private OpenBench $open,
+        private BenchMarks $marks,
         private NeedlessWork $needless,
         private Accounts $accounts,
         private ShopSettings $settings,
@@ -67,7 +68,7 @@ final readonly class RecordEntries
                 $this->audit->add($by, 'order.'.$status->value, Subject::order($number), [], $move);
             }
 
-            return new BenchView($this->orders->get($number), $view->plan, $log, $view->shop, $view->at);
+            return new BenchView($this->orders->get($number), $view->plan, $log, $view->shop, $view->at, $this->marks->of($number));
         });
     }
 
@@ -97,7 +98,7 @@ final readonly class RecordEntries
                 $after = self::after($log, $entry, $view);
             }
         } catch (ExpectedError $error) {
-            throw InvalidDocument::at("/entries/$index", $error->getMessage().$this->whoBefore($error));
+            throw InvalidDocument::at("/entries/$index", $error->getMessage().$this->whoBefore($error).$this->whoHas($error));
         }
         $log = $after;
         $this->orders->addEntry($number, $stored->of($entry));
@@ -120,6 +121,24 @@ final readonly class RecordEntries
         return null === $entry->corrects ? $log->with($entry, $view->shop) : $log->corrected($entry, $view->shop);
     }
 
+    /** Who has taken it on, and when. */
+    private function whoHas(ExpectedError $error): string
+    {
+        $claim = $error instanceof InvalidEntry ? $error->claim : null;
+
+        return null === $claim ? '' : \sprintf(' %s took it on at %s.', $this->name($claim->by), $this->time($claim->at));
+    }
+
+    private function name(string $username): string
+    {
+        return $this->accounts->find(Username::typed($username))->name ?? $username;
+    }
+
+    private function time(\DateTimeImmutable $at): string
+    {
+        return $at->setTimezone($this->settings->zone())->format('H:i');
+    }
+
     /** Who entered what bars it, and when, as the shop's clock shows it. */
     private function whoBefore(ExpectedError $error): string
     {
@@ -127,8 +146,8 @@ final readonly class RecordEntries
 
         return null === $before ? '' : \sprintf(
             ' It was entered by %s at %s.',
-            $this->accounts->find(Username::typed($before->by))->name ?? $before->by,
-            $before->at->setTimezone($this->settings->zone())->format('H:i'),
+            $this->name($before->by),
+            $this->time($before->at),
         );
     }
 }

@@ -31,6 +31,7 @@ final readonly class ReleaseEngine
     public function __construct(
         private Orders $orders,
         private OpenBench $open,
+        private BenchMarks $marks,
         private Seals $seals,
         private AuditLog $audit,
         private Unit $unit,
@@ -108,7 +109,7 @@ final readonly class ReleaseEngine
             $this->orders->setProgress($number, $view->file->status, Tally::of($view->plan, $log));
             $this->audit->add($by, $what, Subject::order($number), ['engine' => $position->value, 'entry' => $stored->entry->asText()]);
 
-            return new BenchView($this->orders->get($number), $view->plan, $log, $view->shop, $view->at);
+            return new BenchView($this->orders->get($number), $view->plan, $log, $view->shop, $view->at, $this->marks->of($number));
         });
     }
 

@@ -9,6 +9,7 @@ use FreshTack\Shop\Bench\BenchView;
 use FreshTack\Shop\Bench\OpenBench;
 use FreshTack\Shop\Bench\Tally;
 use FreshTack\Shop\Conflict;
+use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Order\OrderView;
 use FreshTack\Shop\Parts\Catalogue;
 use FreshTack\Shop\Parts\Confirmation;
@@ -21,7 +22,7 @@ final readonly class TellCaller
     {
     }
 
-    /** @throws Conflict */
+    /** @throws NotFound|Conflict */
     public function __invoke(OrderView $view): Caller
     {
         // what does not fit its seals is not told to anybody

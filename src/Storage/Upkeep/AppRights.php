@@ -20,6 +20,7 @@ final readonly class AppRights
         'account' => self::ROWS,
         'audit_entry' => self::ADD_ONLY,
         'background_message' => self::ROWS,
+        'bench_claim' => self::ROWS,
         'bench_entry' => self::ADD_ONLY,
         'boat' => self::ROWS,
         'calendar_feed' => self::ROWS,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Web\Controller;
 
 use FreshTack\Core\ExpectedError;
+use FreshTack\Shop\Bench\BenchMarks;
 use FreshTack\Shop\Bench\OpenBench;
 use FreshTack\Web\Security\SignedIn;
 use FreshTack\Web\View\BenchStateView;
@@ -18,7 +19,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 #[IsGranted('ROLE_STAFF')]
 final readonly class BenchController
 {
-    public function __construct(private OpenBench $open)
+    public function __construct(private OpenBench $open, private BenchMarks $marks)
     {
     }
 
@@ -27,5 +28,12 @@ final readonly class BenchController
     public function __invoke(int $number, #[CurrentUser] SignedIn $user): JsonResponse
     {
         return new JsonResponse(BenchStateView::of(($this->open)($number), $user->account->username));
+    }
+
+    /** @throws ExpectedError */
+    #[Route('/api/orders/{number<\d+>}/bench/mark', name: 'bench_mark', methods: ['GET'])]
+    public function mark(int $number): JsonResponse
+    {
+        return new JsonResponse(['mark' => $this->marks->of($number)]);
     }
 }

@@ -6,6 +6,7 @@ namespace FreshTack\Web\View;
 
 use FreshTack\Core\Bench\BenchLog;
 use FreshTack\Core\Bench\BenchStep;
+use FreshTack\Core\Bench\Claim;
 use FreshTack\Core\Bench\EngineOilLog;
 use FreshTack\Core\Bench\Entry;
 use FreshTack\Core\Bench\Finding;
@@ -64,6 +65,8 @@ final readonly class BenchStateView
 
         return [
             'order' => OrderFileView::file($view->file),
+            'mark' => $view->mark,
+            'claims' => array_map(self::claim(...), $view->shop->claims->all()),
             'now' => $view->log->now($view->at)->format(\DATE_ATOM),
             'steps' => self::steps($view, $by),
             'timers' => array_map(self::timer(...), (new Timers($view->plan, $view->log))->running()),
@@ -122,7 +125,11 @@ final readonly class BenchStateView
         $open = [];
         foreach ($view->plan->steps as $step) {
             if (!$view->log->isDone($step)) {
-                $open[$step->id] = $gates->before($step, $step->effects, $by, $now) ?? $objections->notHeld($step);
+                $work = $view->plan->workOf($step);
+                $claim = $view->shop->claims->barring($work, $by);
+                $open[$step->id] = null === $claim
+                    ? $gates->before($step, $step->effects, $by, $now) ?? $objections->notHeld($step)
+                    : NotYet::ofOther($work, $step, $claim);
             }
         }
 
@@ -137,7 +144,14 @@ final readonly class BenchStateView
             'until' => $notYet?->until?->format(\DATE_ATOM),
             'first' => $notYet?->first?->id,
             'cart' => true === $notYet?->atCart,
+            'claim' => null === $notYet?->claim ? null : self::claim($notYet->claim),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function claim(Claim $claim): array
+    {
+        return ['of' => $claim->of, 'by' => $claim->by, 'at' => $claim->at->format(\DATE_ATOM)];
     }
 
     /** @return array<string, mixed> */

@@ -7,6 +7,7 @@ namespace FreshTack\Tests\Core\Bench;
 use Brick\Math\BigDecimal;
 use FreshTack\Core\Bench\BenchLog;
 use FreshTack\Core\Bench\BenchStep;
+use FreshTack\Core\Bench\Claims;
 use FreshTack\Core\Bench\EntryContent;
 use FreshTack\Core\Bench\Finding;
 use FreshTack\Core\Bench\HeldParts;
@@ -169,7 +170,7 @@ final class FindingsTest extends TestCase
         $this->expectExceptionMessage('Nobody has held QV-61060 against this engine yet');
         $day->log->with(
             $day->entry($step->id, EntryContent::measured($given)),
-            new ShopSide(new WrenchRules([], $day->now), HeldParts::none()->with('Engine', 'QV-61061')),
+            new ShopSide(new WrenchRules([], $day->now), HeldParts::none()->with('Engine', 'QV-61061'), Claims::of()),
         );
     }
 

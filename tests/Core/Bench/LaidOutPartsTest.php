@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Tests\Core\Bench;
 
 use FreshTack\Core\Bench\BenchLog;
+use FreshTack\Core\Bench\Claims;
 use FreshTack\Core\Bench\EntryContent;
 use FreshTack\Core\Bench\HeldParts;
 use FreshTack\Core\Bench\InvalidEntry;
@@ -95,7 +96,7 @@ final class LaidOutPartsTest extends TestCase
         $day = self::day()->until();
         $entry = $day->entry(self::LOOK, EntryContent::partUsed(self::BELT, 1));
         $engine = $day->order->engines[Position::Single->value];
-        $with = static fn (HeldParts $held): ShopSide => new ShopSide(new WrenchRules([], $day->now), $held);
+        $with = static fn (HeldParts $held): ShopSide => new ShopSide(new WrenchRules([], $day->now), $held, Claims::of());
 
         self::assertSame(
             $day->log->with($entry, $with(HeldParts::none()->with($engine, self::BELT)))->entries[\count($day->log->entries)],
