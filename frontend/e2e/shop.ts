@@ -119,6 +119,28 @@ export async function workUntil(page: Page, stop: RegExp | null): Promise<void> 
   throw new Error('The bench never came to an end.')
 }
 
+/** As far as one person comes while others work beside them: until nothing is left that may be done now. */
+export async function workOn(page: Page): Promise<number> {
+  await page.locator('.at').waitFor()
+  const barred = page.getByRole('region', { name: 'Not yet' })
+  for (let entered = 0; entered < 400;) {
+    const isOver = (await position(page)).includes('Every step is entered')
+    const isBarred = await barred.isVisible()
+    const isTime = isBarred && /Wait \d+ min more|at the cart/.test((await barred.textContent()) ?? '')
+    if (isOver || (isBarred && !isTime)) {
+      return entered
+    }
+    const before = await position(page)
+    if (await enterUsual(page)) {
+      await expect
+        .poll(() => position(page), { message: `after “${before}”`, intervals: [25, 50, 100] })
+        .not.toBe(before)
+      entered += 1
+    }
+  }
+  throw new Error('The bench never came to an end.')
+}
+
 /** It checks what is shown: one step, or the plain ones that follow each other. */
 export function done(page: Page): Locator {
   return page.getByRole('button', { name: /^(Done|All \d+ done)$/ })

@@ -149,6 +149,9 @@ export function aBench(operations: Operation[], change: Partial<Bench> = {}): Be
       readyBy: null,
       closing: null,
     },
+    mark: 'a',
+    claims: [],
+    engines: [],
     // the generated type also lists the schema's own definitions, which no answer carries
     document: {
       format: 'fresh-tack/work-order/2',

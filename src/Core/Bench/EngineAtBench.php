@@ -69,6 +69,17 @@ final readonly class EngineAtBench
         );
     }
 
+    /** Whether it can be started, as hands at it have to know. */
+    public function lockoutText(): string
+    {
+        return match (true) {
+            $this->isRunning() => 'It runs',
+            $this->meets(Gate::LockedOut) => 'Locked out',
+            $this->meets(Gate::StartInhibited) => 'Start inhibited',
+            default => 'Not locked out',
+        };
+    }
+
     /** No oil came out of it, and none went in. */
     public function wasLeftAlone(): bool
     {

@@ -50,6 +50,12 @@ final readonly class Outcomes
     /** @return list<string> why an engine is not fit to run; nothing: it is whole */
     public function unfit(Position $position): array
     {
+        return [...$this->open($position), ...$this->visit($position)];
+    }
+
+    /** @return list<string> what stands open or is not put right at an engine now, in sentences */
+    public function open(Position $position): array
+    {
         $engine = $this->log->rig()->engine($position);
         $why = [];
         foreach ($engine->state->stillOpen() as $opening) {
@@ -61,7 +67,7 @@ final readonly class Outcomes
             }
         }
 
-        return [...$why, ...$this->visit($position)];
+        return $why;
     }
 
     /** @return list<PartAtEngine> what became of the parts of an engine, in the order in which they were needed */

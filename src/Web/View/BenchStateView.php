@@ -23,6 +23,7 @@ use FreshTack\Core\Bench\Stop;
 use FreshTack\Core\Bench\Timer;
 use FreshTack\Core\Bench\Timers;
 use FreshTack\Core\Finding\Observation;
+use FreshTack\Core\Plan\Position;
 use FreshTack\Shop\Bench\BenchView;
 
 /** What the bench needs beside the frozen order: the log so far, and what follows from it. */
@@ -67,6 +68,7 @@ final readonly class BenchStateView
             'order' => OrderFileView::file($view->file),
             'mark' => $view->mark,
             'claims' => array_map(self::claim(...), $view->shop->claims->all()),
+            'engines' => array_map(static fn (Position $position): array => self::engine($position, $view->log), $view->plan->rig->positions),
             'now' => $view->log->now($view->at)->format(\DATE_ATOM),
             'steps' => self::steps($view, $by),
             'timers' => array_map(self::timer(...), (new Timers($view->plan, $view->log))->running()),
@@ -145,6 +147,16 @@ final readonly class BenchStateView
             'first' => $notYet?->first?->id,
             'cart' => true === $notYet?->atCart,
             'claim' => null === $notYet?->claim ? null : self::claim($notYet->claim),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function engine(Position $position, BenchLog $log): array
+    {
+        return [
+            'position' => $position->value,
+            'lockout' => $log->rig()->engine($position)->lockoutText(),
+            'open' => $log->outcomes()->open($position),
         ];
     }
 

@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Bench } from '@/shared/api/types'
-import type { BenchStep } from './useBench'
+import type { BenchStep, Panel } from './useBench'
 
 const props = defineProps<{ bench: Bench; current: BenchStep | null; who: string }>()
-const figures = defineModel<boolean>('figures', { required: true })
-const parking = defineModel<boolean>('parking', { required: true })
+/** What is shown. */
+const panel = defineModel<Panel>('panel', { required: true })
+function toggle(what: Panel): void {
+  panel.value = panel.value === what ? 'step' : what
+}
 const engine = computed(
   () => props.bench.document.engines.find((each) => each.position === props.current?.operation.position) ?? null,
 )
@@ -15,10 +18,13 @@ const engine = computed(
   <header class="head">
     <strong>Order {{ bench.order.number }}</strong>
     <span class="engine">{{ engine ? `${engine.label} · ${engine.model} · ${engine.serial}` : 'Whole rig' }}</span>
-    <button type="button" class="figures" :aria-expanded="figures" @click="figures = !figures">
-      {{ figures ? 'Back to the step' : 'Figures' }}
+    <button type="button" class="figures" :aria-expanded="panel === 'plan'" @click="toggle('plan')">
+      {{ panel === 'plan' ? 'Back to the step' : 'Plan' }}
     </button>
-    <button v-if="bench.order.status !== 'released'" type="button" class="figures park" @click="parking = !parking">
+    <button type="button" class="figures more" :aria-expanded="panel === 'figures'" @click="toggle('figures')">
+      {{ panel === 'figures' ? 'Back to the step' : 'Figures' }}
+    </button>
+    <button v-if="bench.order.status !== 'released'" type="button" class="figures more" @click="toggle('park')">
       Park …
     </button>
     <nav class="links" aria-label="Leave the bench">
@@ -62,7 +68,7 @@ const engine = computed(
   cursor: pointer;
 }
 
-.figures.park {
+.figures.more {
   margin-left: 0;
 }
 
@@ -73,6 +79,20 @@ const engine = computed(
 .links a {
   color: #fff;
   padding: 12px 8px;
+}
+
+@media (max-width: 1100px) {
+  .head {
+    gap: 8px;
+  }
+
+  .figures {
+    padding: 0 10px;
+  }
+
+  .links a {
+    padding: 12px 5px;
+  }
 }
 
 @media (max-width: 760px) {

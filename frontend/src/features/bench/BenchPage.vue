@@ -8,30 +8,32 @@ import AsOf from '@/shared/ui/AsOf.vue'
 import PlateTable from '@/shared/ui/PlateTable.vue'
 import PrintHint from '@/shared/ui/PrintHint.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
-import { momentText } from '@/shared/units'
+import { nextOpen } from './atHand'
 import BenchHead from './BenchHead.vue'
 import BenchStepView from './BenchStepView.vue'
 import BenchTimers from './BenchTimers.vue'
 import { newEntry } from './entries'
 import FoundSomething from './FoundSomething.vue'
+import ParkedBand from './ParkedBand.vue'
 import ParkOrder from './ParkOrder.vue'
+import PlanAtHand from './PlanAtHand.vue'
 import RefusedEntries from './RefusedEntries.vue'
 import StopScreen from './StopScreen.vue'
-import { useBench, type BenchStep } from './useBench'
+import { useBench, type BenchStep, type Panel } from './useBench'
 import { tellsOnly, useEntering } from './useEntering'
 
 const route = useRoute()
 const router = useRouter()
 const number = Number(route.params['number'])
 const { bench, steps, error, isPending, at, ahead, sender, enter } = useBench(number)
-const { account, mayWorkAtBench, personOf } = useSession()
-const { shop, timeZone } = useShop()
+const { account, mayWorkAtBench } = useSession()
+const { shop } = useShop()
 const isDemo = computed(() => (shop.value?.demoPassword ?? null) !== null)
 
 const wanted = ref<string | null>(typeof route.query['step'] === 'string' ? route.query['step'] : null)
 const index = computed(() => {
   const at = steps.value.findIndex((each) => each.step.id === wanted.value)
-  return at >= 0 ? at : nextOpen(-1)
+  return at >= 0 ? at : nextOpen(steps.value, -1)
 })
 /** A rest that is over is entered with the reading that it was for, whichever of the two comes next. */
 const current = computed(() => {
@@ -71,7 +73,13 @@ const { sending, problem, send, sendRun, again, tell } = useEntering({
   sender,
   enter,
   show: (stepId) => (wanted.value = stepId),
-  onward: (from) => goTo(nextOpen(steps.value.findIndex((each) => each.step.id === from.step.id))),
+  onward: (from) =>
+    goTo(
+      nextOpen(
+        steps.value,
+        steps.value.findIndex((each) => each.step.id === from.step.id),
+      ),
+    ),
 })
 watch(index, () => (problem.value = null))
 
@@ -87,7 +95,7 @@ watch(
   },
   { immediate: true },
 )
-const figures = ref(false)
+const panel = ref<Panel>('step')
 /** The stop is put aside, to make safe what it leaves open and to go on where it does not matter. */
 const isAside = ref(false)
 watch(
@@ -101,18 +109,7 @@ const plated = computed(() => {
   return one.length > 0 ? one : all
 })
 
-/** The first open step after this one that may be done now, or only waits for the cart; else any that may; else any that is open. */
-function nextOpen(after: number): number {
-  // what was said not to be done is answered, and can be gone back to
-  const isOpen = (each: BenchStep): boolean => !each.done && each.answer === null
-  const may = (each: BenchStep): boolean => isOpen(each) && (each.notYet === null || each.notYet.cart)
-  const candidates = [
-    steps.value.findIndex((each, at) => at > after && may(each)),
-    steps.value.findIndex(may),
-    steps.value.findIndex(isOpen),
-  ]
-  return candidates.find((at) => at >= 0) ?? steps.value.length
-}
+const isFreeElsewhere = computed(() => steps.value[nextOpen(steps.value, index.value)]?.notYet === null)
 
 function goTo(at: number): void {
   wanted.value = steps.value[at]?.step.id ?? null
@@ -134,21 +131,19 @@ async function takeBack(): Promise<void> {
   }
 }
 
-const isParking = ref(false)
 async function park(value: EntryValue): Promise<void> {
   const here = current.value ?? steps.value.at(-1)
   if (here !== undefined && !sending.value) {
     await tell(newEntry(here.step.id, 'parked', value))
-    isParking.value = false
+    panel.value = 'step'
   }
 }
 
-const isFinding = ref(false)
 async function found(value: EntryValue): Promise<void> {
   const here = current.value
   if (here !== null && !sending.value) {
     await tell(newEntry(here.step.id, 'found', value))
-    isFinding.value = false
+    panel.value = 'step'
   }
 }
 
@@ -160,8 +155,24 @@ async function pass(minutes: number): Promise<void> {
   }
 }
 
+/** From the plan, or from a time that is over. */
+function jump(stepId: string): void {
+  wanted.value = stepId
+  panel.value = 'step'
+}
+/** Who comes back to parked work sees first where it stands. */
+watch(
+  () => bench.value?.parked !== null && bench.value !== undefined,
+  (isParked, was) => {
+    if (isParked && was === undefined) {
+      panel.value = 'plan'
+    }
+  },
+  { immediate: true },
+)
+
 function next(): void {
-  goTo(nextOpen(index.value))
+  goTo(nextOpen(steps.value, index.value))
 }
 </script>
 
@@ -170,21 +181,10 @@ function next(): void {
   <ProblemNote v-else-if="!bench" :error="error" />
   <div v-else class="bench">
     <PrintHint what="The sheet to work from" where="Order, Print A4 or Letter" />
-    <BenchHead
-      :bench="bench"
-      :current="current"
-      :who="account?.name ?? ''"
-      v-model:figures="figures"
-      v-model:parking="isParking"
-    />
+    <BenchHead :bench="bench" :current="current" :who="account?.name ?? ''" v-model:panel="panel" />
     <AsOf :error="error" :at="at" />
     <RefusedEntries :sender="sender" :steps="steps" />
-    <p v-if="bench.parked" class="band aside" role="status">
-      <strong>Parked</strong> by {{ personOf(bench.parked.by) }}, {{ momentText(bench.parked.at, timeZone)
-      }}{{ bench.parked.why === '' ? '' : `: ${bench.parked.why.replace(/\.+$/, '')}` }}.
-      {{ bench.parked.until === null ? '' : `It goes on ${momentText(bench.parked.until, timeZone)}.` }}
-      Whatever you enter goes on with it.
-    </p>
+    <ParkedBand v-if="bench.parked" :parked="bench.parked" class="aside" />
     <p v-if="bench.stoppedBy && isAside" class="band stop aside">
       <strong>Stopped: {{ bench.stoppedBy.label }}.</strong>
       <button type="button" class="mini" @click="isAside = false">Show it</button>
@@ -195,10 +195,12 @@ function next(): void {
       :many="run.length"
       :count="steps.length"
       :current="current"
+      :steps="steps"
       :ahead="ahead"
       :demo="isDemo && mayWorkAtBench"
       :may-take-back="slip !== null && !sending"
       @take-back="takeBack"
+      @go-to="jump"
       @pass="pass"
     />
     <StopScreen
@@ -210,11 +212,18 @@ function next(): void {
       @enter="tell"
       @aside="isAside = true"
     />
-    <FoundSomething v-else-if="isFinding" :sending="sending" @cancel="isFinding = false" @found="found" />
-    <ParkOrder v-else-if="isParking" :sending="sending" @cancel="isParking = false" @park="park" />
-    <section v-else-if="figures" class="sheet">
+    <FoundSomething v-else-if="panel === 'found'" :sending="sending" @cancel="panel = 'step'" @found="found" />
+    <ParkOrder v-else-if="panel === 'park'" :sending="sending" @cancel="panel = 'step'" @park="park" />
+    <section v-else-if="panel === 'figures'" class="sheet">
       <PlateTable :engines="plated" />
     </section>
+    <PlanAtHand
+      v-else-if="panel === 'plan'"
+      :bench="bench"
+      :steps="steps"
+      :may-work="mayWorkAtBench && bench.order.status !== 'released'"
+      @go-to="jump"
+    />
     <BenchStepView
       v-else-if="current"
       :bench="bench"
@@ -226,11 +235,12 @@ function next(): void {
       :settling="isSettling"
       :may-work="mayWorkAtBench && bench.order.status !== 'released'"
       :first="index === 0"
+      :elsewhere="isFreeElsewhere"
       :ahead="ahead"
       :refused="(problem?.tried ?? null) !== null"
       @again="again"
       @tell="tell"
-      @found="isFinding = true"
+      @found="panel = 'found'"
       @go-to="(stepId) => (wanted = stepId)"
       @open="(stepId) => (wanted = alone = stepId)"
       @done="enterRun"

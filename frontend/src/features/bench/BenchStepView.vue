@@ -30,6 +30,8 @@ const props = defineProps<{
   settling: boolean
   mayWork: boolean
   first: boolean
+  /** Something else may be done now. */
+  elsewhere: boolean
   /** By how much the order's own time is ahead, in milliseconds. */
   ahead: number
   /** What was refused last at this step can be entered as what happened all the same. */
@@ -191,6 +193,7 @@ watch(
     :first="first"
     :may-work="mayWork"
     :barred="isBarred"
+    :elsewhere="elsewhere"
     :happened="allTheSame"
     :sending="sending"
     :late="late"

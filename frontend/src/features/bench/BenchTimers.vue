@@ -1,9 +1,13 @@
 <script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
+import { keys } from '@/shared/api/keys'
 import type { Bench } from '@/shared/api/types'
 import { useNow } from '@/shared/now'
 import { whoseText } from '@/shared/times'
-import { countdownText } from '@/shared/units'
+import { countdownText, momentText } from '@/shared/units'
+import { useShop } from '@/shared/session'
+import { useAlarm } from './alarm'
 import { runningTimers } from './timers'
 import type { BenchStep } from './useBench'
 
@@ -15,6 +19,7 @@ const props = defineProps<{
   many: number
   count: number
   current: BenchStep | null
+  steps: BenchStep[]
   /** By how much the order's own time is ahead, in milliseconds. */
   ahead: number
   /** A demo may let the time pass. */
@@ -22,8 +27,10 @@ const props = defineProps<{
   /** The last entry is one's own and not a minute old. */
   mayTakeBack: boolean
 }>()
-const emit = defineEmits<{ pass: [minutes: number]; takeBack: [] }>()
+const emit = defineEmits<{ pass: [minutes: number]; takeBack: []; goTo: [stepId: string] }>()
 const whose = computed(() => whoseText(props.bench.document.timeline, props.current?.operation.id ?? ''))
+const { timeZone } = useShop()
+const clock = (at: number): string => momentText(new Date(at).toISOString(), timeZone.value).split(', ')[1] ?? ''
 const shopNow = useNow()
 const now = computed(() => shopNow.value + props.ahead)
 /** Until the next of them is over, in whole minutes; nothing where none runs. */
@@ -39,6 +46,24 @@ const timers = computed(() =>
     share: Math.min(1, Math.max(0, (now.value - timer.startedAt) / (timer.endsAt - timer.startedAt))),
   })),
 )
+const queries = useQueryClient()
+const { muted, ringing, heard } = useAlarm(timers, () => {
+  // what waited for it may be done now: the server says so
+  void queries.invalidateQueries({ queryKey: keys.bench(props.bench.order.number) })
+})
+
+/** To what was waited for: what is open of that operation, or the next that may be done at that engine. */
+function goTo(key: string, work: string, position: string): void {
+  heard(key)
+  const open = props.steps.filter((each) => !each.done && each.answer === null)
+  const next =
+    open.find((each) => each.operation.id === work) ??
+    open.find((each) => each.operation.position === position && each.notYet === null) ??
+    open.find((each) => each.operation.position === position)
+  if (next !== undefined) {
+    emit('goTo', next.step.id)
+  }
+}
 </script>
 
 <template>
@@ -47,14 +72,38 @@ const timers = computed(() =>
       v-for="timer in timers"
       :key="timer.key"
       class="timer"
-      :class="{ over: timer.left <= 0 }"
+      :class="{ over: timer.left <= 0, ringing: ringing.includes(timer.key) }"
       role="timer"
       :aria-label="timer.text"
     >
       <span>{{ timer.text }}</span>
-      <span class="bar"><span :style="{ width: `${timer.share * 100}%` }" /></span>
-      <strong>{{ timer.left > 0 ? countdownText(timer.left) : 'done' }}</strong>
+      <span v-if="timer.left > 0" class="bar"><span :style="{ width: `${timer.share * 100}%` }" /></span>
+      <strong>{{ timer.left > 0 ? countdownText(timer.left) : `over since ${clock(timer.endsAt)}` }}</strong>
+      <button
+        v-if="timer.left <= 0"
+        type="button"
+        class="mini there"
+        :aria-label="`Go there: ${timer.text}`"
+        @click="goTo(timer.key, timer.work, timer.position)"
+      >
+        Go there
+      </button>
     </div>
+    <button
+      v-if="timers.length > 0"
+      type="button"
+      class="mini quiet"
+      :aria-pressed="muted !== true"
+      @click="muted = muted !== true"
+    >
+      {{ muted ? 'Sound off' : 'Sound on' }}
+    </button>
+    <span class="visually-hidden" role="alert">{{
+      timers
+        .filter((timer) => ringing.includes(timer.key))
+        .map((timer) => `${timer.text}: the time is over.`)
+        .join(' ')
+    }}</span>
     <button v-if="demo && toPass > 0" type="button" class="mini" @click="emit('pass', toPass)">
       Demo: let {{ toPass }} min pass
     </button>
@@ -88,7 +137,12 @@ const timers = computed(() =>
   background: var(--panel);
   border: 1px solid var(--line);
   border-radius: 3px;
-  padding: 7px 12px;
+  padding: 0 12px;
+  min-height: 44px;
+}
+
+.timer.ringing {
+  outline: 3px solid var(--brass);
 }
 
 .timer.over {
@@ -112,6 +166,8 @@ const timers = computed(() =>
   margin-left: auto;
 }
 
+.there,
+.quiet,
 .take-back {
   min-height: 44px;
 }

@@ -10,6 +10,8 @@ const props = defineProps<{
   first: boolean
   mayWork: boolean
   barred: boolean
+  /** Something else may be done now. */
+  elsewhere: boolean
   /** It was not to be done yet, and is entered as what happened all the same. */
   happened: boolean
   sending: boolean
@@ -32,6 +34,7 @@ function done(): void {
   }
   pressedAt = null
 }
+const goesOn = computed(() => props.current.done || (props.barred && props.elsewhere))
 const words = computed(() => {
   if (props.sending) {
     return props.late ? 'Not sent yet …' : 'Entering …'
@@ -58,15 +61,8 @@ const words = computed(() => {
     >
       {{ words }}
     </button>
-    <button
-      v-else
-      type="button"
-      class="big wide"
-      :class="{ main: current.done }"
-      :disabled="!current.done"
-      @click="emit('next')"
-    >
-      {{ current.done ? 'Next step' : barred ? 'Not yet' : 'Enter it above' }}
+    <button v-else type="button" class="big wide" :class="{ main: goesOn }" :disabled="!goesOn" @click="emit('next')">
+      {{ current.done ? 'Next step' : !barred ? 'Enter it above' : elsewhere ? 'Go on elsewhere' : 'Not yet' }}
     </button>
   </footer>
 </template>

@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery, useQueryClient, type QueryClient } from '@tanstack/vue-query'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { answered, api, shopTime } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
@@ -6,6 +6,9 @@ import type { Bench, BenchChange, BenchStepState, NewEntry, Operation, Step } fr
 import { documentOfToday } from '@/shared/ofToday'
 import { useOrderInstead } from '@/shared/orderInstead'
 import { entriesOf } from './entries'
+
+/** What the bench shows below its head. */
+export type Panel = 'step' | 'plan' | 'figures' | 'park' | 'found'
 
 export interface BenchStep {
   step: Step
@@ -34,6 +37,23 @@ export function useBench(number: number) {
       documentOfToday(answered(api.GET('/api/orders/{number}/bench', { params: { path: { number } }, signal }))),
     refetchInterval: 20_000,
   })
+  // what others do is seen within seconds, at the cost of one look
+  const { data: mark } = useQuery({
+    queryKey: keys.benchMark(number),
+    queryFn: ({ signal }) =>
+      answered(api.GET('/api/orders/{number}/bench/mark', { params: { path: { number } }, signal })),
+    refetchInterval: 3_000,
+    retry: false,
+  })
+  watch(
+    () => mark.value?.mark,
+    (now) => {
+      const known = data.value?.mark
+      if (now !== undefined && known !== undefined && now !== known && sender.queue.length === 0) {
+        void queries.invalidateQueries({ queryKey: keys.bench(number) })
+      }
+    },
+  )
   useOrderInstead(
     number,
     () => error.value,
@@ -47,7 +67,7 @@ export function useBench(number: number) {
       if (change === null) {
         return
       }
-      queries.setQueryData<Bench>(keys.bench(number), (before) => (before ? changed(before, change) : before))
+      putIn(queries, number, change)
       void queries.invalidateQueries({ queryKey: keys.board, refetchType: 'active' })
     },
   )
@@ -75,6 +95,10 @@ export function useBench(number: number) {
     sender,
     enter,
   }
+}
+
+export function putIn(queries: QueryClient, number: number, change: BenchChange): void {
+  queries.setQueryData<Bench>(keys.bench(number), (before) => (before ? changed(before, change) : before))
 }
 
 /** What an answer to a batch says, put into what was known. */

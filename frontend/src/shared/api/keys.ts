@@ -12,6 +12,7 @@ export const keys = {
   order: (number: number) => ['order', number] as const,
   preview: (number: number, draft: Draft | null) => ['preview', number, draft] as const,
   bench: (number: number) => ['bench', number] as const,
+  benchMark: (number: number) => ['bench-mark', number] as const,
   cart: (number: number) => ['cart', number] as const,
   record: (number: number) => ['record', number] as const,
   pickLists: ['pick-lists'] as const,

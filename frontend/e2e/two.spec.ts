@@ -1,0 +1,84 @@
+import { expect, test, type Page } from '@playwright/test'
+import { engine, holdParts, openCheckIn, sendCheckIn, signedIn, tablet, workOn, workUntil } from './shop'
+
+test('two people work one twin, an engine each; one engine is released, the other leaves not fit to run', async ({
+  browser,
+}) => {
+  const writer = await signedIn(browser, 'ines')
+  await openCheckIn(writer, 'Brisk Tern')
+  await engine(writer, 'Port').getByLabel('Hours now').fill('611.4')
+  await engine(writer, 'Starboard').getByLabel('Hours now').fill('598.0')
+  const number = await sendCheckIn(writer)
+  for (const label of ['Port', 'Starboard']) {
+    await writer.getByRole('checkbox', { name: new RegExp(`^Oil filter, ${label}`) }).click()
+  }
+  await writer.getByRole('button', { name: /^Issue/ }).click()
+  await expect(writer.getByRole('link', { name: 'Open at the bench' })).toBeVisible()
+
+  const [ada, mora] = [await signedIn(browser, 'ada', tablet), await signedIn(browser, 'mora', tablet)]
+  await ada.goto(`/orders/${number}/bench`)
+  await ada.locator('.at').waitFor()
+  await holdParts(ada)
+  await mora.goto(`/orders/${number}/bench`)
+  const plan = (page: Page) => page.getByRole('region', { name: 'Plan at hand' })
+
+  await test.step('each takes one engine on, and the other sees it within seconds', async () => {
+    for (const [page, label] of [
+      [ada, 'Port'],
+      [mora, 'Starboard'],
+    ] as const) {
+      await page.getByRole('button', { name: 'Plan', exact: true }).click()
+      await page.getByRole('button', { name: `Take on ${label}` }).click()
+      await expect(page.getByRole('button', { name: `Give back ${label}` })).toBeVisible()
+    }
+    await expect(plan(ada).getByRole('listitem').filter({ hasText: 'Starboard' }).first()).toContainText(
+      'Mora Ostrander has it',
+      { timeout: 8_000 },
+    )
+  })
+
+  await test.step('neither enters at the other’s engine unless it is taken over on purpose', async () => {
+    await ada.goto(`/orders/${number}/bench?step=starboard.lock-out.key`)
+    const notYet = ada.getByRole('region', { name: 'Not yet' })
+    await expect(notYet).toContainText('Mora Ostrander has taken this on')
+    await expect(ada.getByRole('button', { name: /^(Done|Enter)/ })).toHaveCount(0)
+    await notYet.getByRole('button', { name: 'Take it over' }).click()
+    await expect(notYet).not.toContainText('has taken this on')
+    await expect(plan(mora).getByRole('button', { name: 'Take over Starboard' })).toBeVisible({ timeout: 8_000 })
+    await mora.getByRole('button', { name: 'Take over Starboard' }).click()
+    await expect(notYet).toContainText('Mora Ostrander has taken this on', { timeout: 8_000 })
+    await ada.goto(`/orders/${number}/bench`)
+    await mora.getByRole('button', { name: 'Back to the step' }).click()
+  })
+
+  await test.step('the drain of one does not close; the other goes on, and each finds what is theirs', async () => {
+    await workUntil(ada, /^When it only drips, close the valve/)
+    await ada.getByRole('button', { name: 'Could not …' }).click()
+    await ada.getByRole('radio', { name: 'damaged' }).click()
+    await ada.getByLabel('Why could it not be done?').fill('thread stripped')
+    await ada.getByRole('button', { name: 'Enter the reason' }).click()
+    for (let idle = 0; idle < 2;) {
+      const entered = (await workOn(mora)) + (await workOn(ada))
+      idle = entered === 0 ? idle + 1 : 0
+      // what the other did has to come over first
+      await mora.waitForTimeout(4_000)
+    }
+    await mora.getByRole('button', { name: 'Plan', exact: true }).click()
+    await expect(plan(mora).getByRole('listitem').filter({ hasText: 'Port' }).first()).toContainText(
+      'The drain is still open.',
+    )
+    await expect(plan(mora).getByRole('listitem').filter({ hasText: 'Starboard' }).first()).toContainText(
+      /Starboard(\d+) of \1 steps/,
+    )
+  })
+
+  await test.step('each engine is let go as what it is', async () => {
+    await mora.goto(`/orders/${number}/release`)
+    await mora.getByRole('button', { name: 'Release Starboard alone' }).click()
+    await expect(mora.getByRole('row', { name: /^Starboard .*Released, / })).toBeVisible()
+    await mora.getByRole('button', { name: 'Release Port alone' }).click()
+    await mora.getByLabel(/leaves as not fit to run/).fill('Drain thread stripped; stays on the lift.')
+    await mora.getByRole('button', { name: 'Release Port alone' }).click()
+    await expect(mora.getByRole('row', { name: /^Port .*NOT FIT TO RUN/ })).toBeVisible()
+  })
+})
