@@ -50,6 +50,9 @@ interface ShopSettings
     /** The password of the demo accounts; null in a shop that is no demo. */
     public function demoPassword(): ?string;
 
+    /** The four digits of the demo accounts; null in a shop that is no demo. */
+    public function demoPin(): ?string;
+
     /** @return list<TorqueWrench> the shop's */
     public function torqueWrenches(): array;
 }

@@ -28,10 +28,20 @@ final readonly class DoctrineAccounts implements Accounts
 
     public function setLead(Account $account, bool $lead): void
     {
-        $record = $this->entities->find(AccountRecord::class, $account->username)
-            ?? throw CorruptRecord::in('account', $account->username, 'it is gone');
-        $record->lead = $lead;
+        $this->record($account)->lead = $lead;
         $this->entities->flush();
+    }
+
+    public function setPin(Account $account, ?string $hash): void
+    {
+        $this->record($account)->pinHash = $hash;
+        $this->entities->flush();
+    }
+
+    private function record(Account $account): AccountRecord
+    {
+        return $this->entities->find(AccountRecord::class, $account->username)
+            ?? throw CorruptRecord::in('account', $account->username, 'it is gone');
     }
 
     public function add(Account $account): void
@@ -42,6 +52,7 @@ final readonly class DoctrineAccounts implements Accounts
             $account->role->value,
             $account->passwordHash,
             $account->lead,
+            $account->pinHash,
         ));
     }
 }

@@ -140,6 +140,11 @@ final class DoctrineShopSettings implements ShopSettings, RequestMemory
         return $this->settings()->at('demoPassword')->optionalString(80);
     }
 
+    public function demoPin(): ?string
+    {
+        return $this->settings()->at('demoPin')->optionalString(4);
+    }
+
     public function torqueWrenches(): array
     {
         return $this->sound(function (): array {

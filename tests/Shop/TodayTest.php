@@ -112,6 +112,11 @@ final class TodayTest extends TestCase
             {
                 return null;
             }
+
+            public function demoPin(): ?string
+            {
+                return null;
+            }
         };
     }
 }

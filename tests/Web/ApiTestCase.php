@@ -232,6 +232,17 @@ abstract class ApiTestCase extends WebTestCase
         }
     }
 
+    protected function step(Cursor $bench, string $id): Cursor
+    {
+        return array_values(array_filter($bench->at('steps')->list(), static fn (Cursor $step): bool => $id === $step->at('id')->raw()))[0];
+    }
+
+    /** @param array<string, mixed> ...$entries */
+    protected function enter(int $number, array ...$entries): Cursor
+    {
+        return $this->call('POST', "/api/orders/$number/entries", ['entries' => array_values($entries)]);
+    }
+
     /** @return list<string> pointers of the errors of the last answer */
     protected static function pointers(Cursor $problem): array
     {

@@ -517,87 +517,6 @@ final class BenchTest extends ApiTestCase
         self::assertSame([422, [$pointer]], [$this->status, self::pointers($problem)]);
     }
 
-    public function testTwoPeopleTakeOnAnEngineEachAndNeitherEntersAtTheOthers(): void
-    {
-        $number = $this->issuedTwin();
-        $this->signIn('ines');
-        $this->takeOn($number, 'port');
-        $this->signIn('ada');
-        $this->takeOn($number, 'starboard');
-        self::assertSame(200, $this->status);
-        $bench = $this->call('GET', "/api/orders/$number/bench");
-        self::assertSame(
-            [['port', 'ines'], ['starboard', 'ada']],
-            array_map(static fn (Cursor $claim): array => [$claim->at('of')->raw(), $claim->at('by')->raw()], $bench->at('claims')->list()),
-        );
-        $notYet = $this->step($bench, 'port.lock-out.key')->at('notYet');
-        self::assertSame('ines', $notYet->at('claim')->at('by')->raw());
-        $this->enter($number, ...GoodDay::before($bench, 'port.lock-out.key'));
-        $problem = $this->enter($number, $this->entry('port.lock-out.key', 'tick'));
-        self::assertSame(422, $this->status);
-        self::assertMatchesRegularExpression(
-            '/^Port: somebody else has taken this on\. Ask them, or take it over\. Ines .+ took it on at \d\d:\d\d\.$/',
-            $problem->at('detail')->string(),
-        );
-
-        $problem = $this->takeOn($number, 'port');
-        self::assertSame([409, 'urn:fresh-tack:conflict.taken_on'], [$this->status, $problem->at('type')->raw()]);
-        $this->takeOn($number, 'port', 'ines');
-        self::assertSame(200, $this->status);
-        $this->enter($number, $this->entry('port.lock-out.key', 'tick'));
-        self::assertSame(200, $this->status);
-        self::assertEquals(1, $this->entities()->getConnection()->fetchOne(
-            "SELECT COUNT(*) FROM audit_entry WHERE action = 'bench.taken_over' AND subject = ?",
-            ["order $number"],
-        ));
-        $bench = $this->call('POST', "/api/orders/$number/claims/giving-back", ['of' => 'port']);
-        self::assertSame(['starboard'], array_map(static fn (Cursor $claim): mixed => $claim->at('of')->raw(), $bench->at('claims')->list()));
-    }
-
-    public function testWhatIsTakenOnIsWorkOfTheOrderAndGivenBackByWhoHasIt(): void
-    {
-        $number = $this->issuedTwin();
-        $this->takeOn($number, 'centre');
-        self::assertSame(404, $this->status);
-        $this->signIn('bram');
-        $this->takeOn($number, 'port');
-        self::assertSame(403, $this->status, 'the store room does not work at the bench');
-        $this->signIn('ada');
-        $this->takeOn($number, 'port.fill');
-        self::assertSame(200, $this->status);
-        $this->signIn('ines');
-        $this->call('POST', "/api/orders/$number/claims/giving-back", ['of' => 'port.fill']);
-        self::assertSame(409, $this->status);
-    }
-
-    public function testTheMarkIsAnotherOneWheneverSomethingHappened(): void
-    {
-        $number = $this->issuedTwin();
-        $this->signIn('ada');
-        $marks = [$this->mark($number), $this->mark($number)];
-        self::assertSame($marks[0], $marks[1]);
-        $this->takeOn($number, 'port');
-        $marks[] = $this->mark($number);
-        $bench = $this->enter($number, $this->entry('rig.place.level', 'tick'));
-        $marks[] = $this->mark($number);
-        self::assertSame($marks[3], $bench->at('mark')->raw(), 'an answer has the mark of what it tells');
-        $this->call('POST', "/api/orders/$number/cart", ['number' => 'QV-50318', 'engine' => 'Port']);
-        $marks[] = $this->mark($number);
-        self::assertCount(4, array_unique($marks));
-        $this->call('GET', '/api/orders/99999/bench/mark');
-        self::assertSame(404, $this->status);
-    }
-
-    private function takeOn(int $number, string $of, ?string $instead = null): Cursor
-    {
-        return $this->call('POST', "/api/orders/$number/claims", ['of' => $of, 'instead' => $instead]);
-    }
-
-    private function mark(int $number): string
-    {
-        return $this->call('GET', "/api/orders/$number/bench/mark")->at('mark')->string();
-    }
-
     public function testTheStoreRoomDoesNotWorkAtTheBench(): void
     {
         $number = $this->issuedTwin();
@@ -825,16 +744,5 @@ final class BenchTest extends ApiTestCase
             $this->leftOf($bench, $number),
             static fn (array $entry): bool => \is_string($entry['stepId']) && str_starts_with($entry['stepId'], 'starboard.'),
         );
-    }
-
-    private function step(Cursor $bench, string $id): Cursor
-    {
-        return array_values(array_filter($bench->at('steps')->list(), static fn (Cursor $step): bool => $id === $step->at('id')->raw()))[0];
-    }
-
-    /** @param array<string, mixed> ...$entries */
-    private function enter(int $number, array ...$entries): Cursor
-    {
-        return $this->call('POST', "/api/orders/$number/entries", ['entries' => array_values($entries)]);
     }
 }

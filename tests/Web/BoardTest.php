@@ -102,12 +102,6 @@ final class BoardTest extends ApiTestCase
         self::assertSame(0, $tally(), 'once is enough');
     }
 
-    /** @param array<string, mixed> $entry */
-    private function enter(int $number, array $entry): Cursor
-    {
-        return $this->call('POST', "/api/orders/$number/entries", ['entries' => [$entry]]);
-    }
-
     private function lane(string $name): Cursor
     {
         return array_values(array_filter($this->call('GET', '/api/board')->at('lanes')->list(), static fn (Cursor $lane): bool => $name === $lane->at('lane')->raw()))[0];

@@ -6,14 +6,26 @@ namespace FreshTack\Shop\Account;
 
 final readonly class Account
 {
-    /** @param bool $lead leads at the bench; a manager does in any case */
+    /**
+     * @param bool        $lead    leads at the bench; a manager does in any case
+     * @param string|null $pinHash of the four digits by which they take a shared tablet; null: they have none
+     */
     public function __construct(
         public string $username,
         public string $name,
         public Role $role,
         public string $passwordHash,
         public bool $lead = false,
+        public ?string $pinHash = null,
     ) {
+    }
+
+    /** What they may do who came by four digits: work at the bench; nothing that a lead or a manager decides. */
+    public function byPin(): self
+    {
+        $role = Role::Manager === $this->role ? Role::Technician : $this->role;
+
+        return new self($this->username, $this->name, $role, $this->passwordHash, false, $this->pinHash);
     }
 
     /** Whether they lift stops, and let an engine go that is not fit to run. */

@@ -13,6 +13,9 @@ interface Accounts
 
     public function add(Account $account): void;
 
+    /** @param string|null $hash null: no PIN any more */
+    public function setPin(Account $account, ?string $hash): void;
+
     /** Gives or takes the right to lead at the bench. */
     public function setLead(Account $account, bool $lead): void;
 }

@@ -82,6 +82,11 @@ final readonly class Subject
         return new self('book', '');
     }
 
+    public static function account(string $username): self
+    {
+        return new self('account', $username);
+    }
+
     public static function shop(): self
     {
         return new self('shop', '');

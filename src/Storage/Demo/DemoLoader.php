@@ -14,6 +14,7 @@ use FreshTack\Exchange\Json;
 use FreshTack\Exchange\Schemas;
 use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Account\Accounts;
+use FreshTack\Shop\Account\Pin;
 use FreshTack\Shop\Account\Role;
 use FreshTack\Shop\Parts\Catalogue;
 use FreshTack\Storage\Entity\EngineModelRecord;
@@ -72,6 +73,7 @@ final readonly class DemoLoader
         $shop = $this->cursor('shop.json');
         $this->entities->persist(new ShopRecord(1, Json::encode($this->dated($shop->raw()))));
         $password = $shop->at('demoPassword')->string();
+        $pin = Pin::chosen($shop->at('demoPin')->string())->hash();
         foreach ($shop->at('accounts')->list() as $account) {
             $this->accounts->add(new Account(
                 $account->at('username')->string(),
@@ -79,6 +81,7 @@ final readonly class DemoLoader
                 $account->at('role')->enum(Role::class),
                 $hash($password),
                 !$account->at('lead')->isNull() && $account->at('lead')->bool(),
+                $pin,
             ));
         }
         $shop->flaws->throwIfAny();

@@ -18,11 +18,17 @@ class AccountRecord
         #[ORM\Column(length: 20)] public string $role,
         #[ORM\Column(length: 255)] public string $passwordHash,
         #[ORM\Column(options: ['default' => false, 'comment' => 'leads at the bench; managers do in any case'])] public bool $lead = false,
+        #[ORM\Column(
+            length: 255,
+            nullable: true,
+            options: ['comment' => 'of the four digits by which a shared tablet changes hands'],
+        )]
+        public ?string $pinHash = null,
     ) {
     }
 
     public function toShop(): Account
     {
-        return new Account($this->username, $this->name, Role::from($this->role), $this->passwordHash, $this->lead);
+        return new Account($this->username, $this->name, Role::from($this->role), $this->passwordHash, $this->lead, $this->pinHash);
     }
 }

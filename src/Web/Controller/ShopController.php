@@ -30,6 +30,7 @@ final readonly class ShopController
             'currency' => $this->settings->currency(),
             'demoAccounts' => $accounts,
             'demoPassword' => $this->demoMode ? $this->settings->demoPassword() : null,
+            'demoPin' => $this->demoMode ? $this->settings->demoPin() : null,
         ]);
     }
 }

@@ -24,7 +24,9 @@ final readonly class AccountProvider implements UserProviderInterface
 
     public function refreshUser(UserInterface $user): SignedIn
     {
-        return $this->loadUserByIdentifier($user->getUserIdentifier());
+        $now = $this->loadUserByIdentifier($user->getUserIdentifier());
+
+        return $user instanceof SignedIn && $user->byPin ? new SignedIn($now->account->byPin(), true) : $now;
     }
 
     public function supportsClass(string $class): bool

@@ -12,7 +12,8 @@ use Symfony\Component\Security\Core\User\UserInterface;
 /** Somebody who is signed in, as the security layer wants to see them. */
 final readonly class SignedIn implements UserInterface, PasswordAuthenticatedUserInterface, EquatableInterface
 {
-    public function __construct(public Account $account)
+    /** @param bool $byPin by four digits, at a tablet where somebody had signed in */
+    public function __construct(public Account $account, public bool $byPin = false)
     {
     }
 

@@ -10,6 +10,8 @@ const KEPT = 'press.'
 /** What computes and changes nothing, and what has numbers of its own. */
 const without = new Set([
   '/api/sign-in',
+  '/api/session/hands',
+  '/api/session/pin',
   '/api/identifications',
   '/api/quotes',
   '/api/tools/crowfoot',

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop\Account;
+
+use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Shop\Audit\AuditLog;
+use FreshTack\Shop\Audit\Subject;
+use FreshTack\Shop\Conflict;
+use FreshTack\Shop\Unit;
+use Psr\Clock\ClockInterface;
+
+/**
+ * A tablet that somebody has signed in at is taken by somebody else by their four digits. Guessing is slowed down as at
+ * the sign-in, and after ten wrong tries in a row only the password helps.
+ */
+final readonly class HandOver
+{
+    private const TRIES = 10;
+
+    public function __construct(
+        private Accounts $accounts,
+        private LoginThrottle $throttle,
+        private LoginFailures $failures,
+        private AuditLog $audit,
+        private Unit $unit,
+        private ClockInterface $clock,
+    ) {
+    }
+
+    /**
+     * @param string $address from where it is asked
+     *
+     * @return Account with what four digits may do
+     *
+     * @throws InvalidDocument if the digits are not theirs, or there were too many tries
+     */
+    public function to(Username $who, string $digits, string $address): Account
+    {
+        $this->slowDown($who, $address);
+        $account = $this->accounts->find($who);
+        if (null === $account || null === $account->pinHash) {
+            throw InvalidDocument::at('/username', 'Nobody of this name has a PIN. Sign in with the password, and set one.');
+        }
+        if ($this->failures->of(self::counted($who))[0] >= self::TRIES) {
+            throw InvalidDocument::at('/pin', 'This PIN is off after ten wrong tries. Sign in with the password, and set a new one.');
+        }
+        if (!password_verify($digits, $account->pinHash)) {
+            $this->throttle->failed($who, $address);
+            $this->failures->add(self::counted($who), $this->clock->now());
+            throw InvalidDocument::at('/pin', 'That is not the PIN. Try again, or sign in with the password.');
+        }
+        $this->failures->forget(self::counted($who));
+
+        return $account->byPin();
+    }
+
+    /**
+     * @param \Closure(): bool $isOwner whether the password is theirs; asked only if there were not too many tries
+     *
+     * @throws InvalidDocument|Conflict if it is not, there were too many tries, or somebody was faster
+     */
+    public function setPin(Account $account, ?Pin $pin, \Closure $isOwner, string $address): void
+    {
+        $who = Username::typed($account->username);
+        $this->slowDown($who, $address, '/password');
+        if (!$isOwner()) {
+            $this->throttle->failed($who, $address);
+            throw InvalidDocument::at('/password', 'That is not your password.');
+        }
+        $this->unit->run(function () use ($account, $pin, $who): void {
+            $this->accounts->setPin($account, $pin?->hash());
+            $this->audit->add($account->username, null === $pin ? 'account.pin_removed' : 'account.pin_set', Subject::account($account->username));
+            $this->failures->forget(self::counted($who));
+        });
+    }
+
+    /** @throws InvalidDocument */
+    private function slowDown(Username $who, string $address, string $pointer = '/pin'): void
+    {
+        $seconds = $this->throttle->secondsToWait($who, $address);
+        if ($seconds > 0) {
+            throw InvalidDocument::at($pointer, \sprintf('Too many wrong tries. Try again in %d s.', $seconds));
+        }
+    }
+
+    private static function counted(Username $who): string
+    {
+        return 'pin '.$who->text;
+    }
+}
