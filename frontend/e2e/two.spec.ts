@@ -1,5 +1,16 @@
 import { expect, test, type Page } from '@playwright/test'
-import { engine, holdParts, openCheckIn, sendCheckIn, signedIn, tablet, workOn, workUntil } from './shop'
+import {
+  done,
+  engine,
+  holdParts,
+  issueFor,
+  openCheckIn,
+  sendCheckIn,
+  signedIn,
+  tablet,
+  workOn,
+  workUntil,
+} from './shop'
 
 test('two people work one twin, an engine each; one engine is released, the other leaves not fit to run', async ({
   browser,
@@ -81,4 +92,43 @@ test('two people work one twin, an engine each; one engine is released, the othe
     await mora.getByRole('button', { name: 'Release Port alone' }).click()
     await expect(mora.getByRole('row', { name: /^Port .*NOT FIT TO RUN/ })).toBeVisible()
   })
+})
+
+test('a shared tablet changes hands by four digits, and every entry says whose it is', async ({ browser }) => {
+  const writer = await signedIn(browser, 'ines')
+  const number = await issueFor(writer, "Cox's Echo", null, ['Engine oil'])
+  const page = await signedIn(browser, 'ada', tablet)
+  await page.getByRole('button', { name: 'PIN …' }).click()
+  const dialog = page.getByRole('dialog', { name: 'Your PIN' })
+  await dialog.getByLabel('Your password').fill('verrin-inlet')
+  await dialog.getByLabel('New PIN').fill('4444')
+  await dialog.getByRole('button', { name: 'Keep it' }).click()
+  await expect(dialog.getByRole('alert')).toContainText('Anybody would try this one first')
+  await dialog.getByLabel('New PIN').fill('8135')
+  await dialog.getByRole('button', { name: 'Keep it' }).click()
+  await expect(dialog).toHaveCount(0)
+
+  await page.goto(`/orders/${number}/bench`)
+  await done(page).click()
+  await expect(page.getByRole('button', { name: 'Take back what I entered last' })).toBeVisible()
+  await page.getByRole('button', { name: 'Ada Feldspar' }).click()
+  const hands = page.getByRole('region', { name: 'The tablet changes hands' })
+  await hands.getByRole('radio', { name: 'Mora Ostrander' }).click()
+  for (const digit of '1111') {
+    await hands.getByRole('button', { name: digit, exact: true }).click()
+  }
+  await expect(hands.getByRole('alert')).toContainText('That is not the PIN')
+  await page.keyboard.type('7204')
+  await expect(page.getByRole('button', { name: 'Mora Ostrander' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Take back what I entered last' })).toHaveCount(0)
+  await done(page).click()
+  await expect(page.getByRole('button', { name: 'Take back what I entered last' })).toBeVisible()
+  await page.getByRole('button', { name: 'Mora Ostrander' }).click()
+  await hands.getByRole('radio', { name: 'Ada Feldspar' }).click()
+  await hands.getByRole('button', { name: '8', exact: true }).focus()
+  await page.keyboard.type('8135')
+  await expect(page.getByRole('button', { name: 'Ada Feldspar' })).toBeVisible()
+  const answer = await page.request.get(`/api/orders/${number}/bench`)
+  const { entries } = (await answer.json()) as { entries: { by: string }[] }
+  expect([...new Set(entries.map((entry) => entry.by))]).toEqual(['ada', 'mora'])
 })

@@ -1,11 +1,14 @@
 <script setup lang="ts">
+import { ref } from 'vue'
 import { useRoute } from 'vue-router'
 import type { Account } from '@/shared/api/types'
 import { useSignOut } from '@/shared/session'
 import { roleWords } from '@/shared/words'
+import PinDialog from './PinDialog.vue'
 
 defineProps<{ account: Account }>()
 const route = useRoute()
+const isSetting = ref(false)
 const { mutate: signOut, isPending } = useSignOut()
 
 const places = [
@@ -33,10 +36,12 @@ const places = [
     <div class="who">
       <strong>{{ account.name }}</strong>
       <span>{{ roleWords[account.role] }}</span>
+      <button type="button" @click="isSetting = true">PIN …</button>
       <button type="button" :disabled="isPending" @click="signOut()">
         {{ isPending ? 'Signing out …' : 'Sign out' }}
       </button>
     </div>
+    <PinDialog v-if="isSetting" :account="account" @close="isSetting = false" />
   </nav>
 </template>
 

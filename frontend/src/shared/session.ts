@@ -19,6 +19,7 @@ export function useSession() {
   return {
     account,
     isPending,
+    people: computed(() => data.value?.people ?? []),
     /** How people call the owner of an account; the account's own name where nobody has it any more. */
     personOf: (username: string) => data.value?.people.find((person) => person.username === username)?.name ?? username,
     mayWrite: computed(() => role.value === 'writer' || role.value === 'manager'),
@@ -39,16 +40,39 @@ export function useShop() {
   return { shop: data, timeZone: computed(() => data.value?.timeZone ?? 'UTC') }
 }
 
-export function useSignIn() {
+/** Somebody else is there now: whoever it is, is known before anything goes on. */
+function useBegun() {
   const queries = useQueryClient()
+  return async (): Promise<void> => {
+    queries.setQueryData(keys.session, await answered(api.GET('/api/session')))
+    sessionBegins()
+    await queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'session' })
+  }
+}
+
+export function useSignIn() {
   return useMutation({
     mutationFn: (login: { username: string; password: string }) => answered(api.POST('/api/sign-in', { body: login })),
-    onSuccess: async () => {
-      // whoever it is now, is known before anything goes on
-      queries.setQueryData(keys.session, await answered(api.GET('/api/session')))
-      sessionBegins()
-      await queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'session' })
+    onSuccess: useBegun(),
+  })
+}
+
+/** The tablet changes hands: what is not sent goes up first, in the name of whoever did it. */
+export function useHandOver() {
+  return useMutation({
+    mutationFn: async (to: { username: string; pin: string }) => {
+      await sendAll()
+      return answered(api.POST('/api/session/hands', { body: to }))
     },
+    onSuccess: useBegun(),
+  })
+}
+
+export function usePin() {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: (body: { password: string; pin: string | null }) => answered(api.PUT('/api/session/pin', { body })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: keys.session }),
   })
 }
 

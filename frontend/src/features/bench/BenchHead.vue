@@ -33,7 +33,9 @@ const engine = computed(
       <RouterLink :to="`/orders/${bench.order.number}`">Order</RouterLink>
       <RouterLink to="/">Board</RouterLink>
     </nav>
-    <strong>{{ who }}</strong>
+    <button type="button" class="figures more who" :aria-expanded="panel === 'hands'" @click="toggle('hands')">
+      {{ who }}
+    </button>
   </header>
 </template>
 

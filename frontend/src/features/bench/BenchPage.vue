@@ -13,6 +13,7 @@ import BenchHead from './BenchHead.vue'
 import BenchStepView from './BenchStepView.vue'
 import BenchTimers from './BenchTimers.vue'
 import { newEntry } from './entries'
+import HandOver from './HandOver.vue'
 import FoundSomething from './FoundSomething.vue'
 import ParkedBand from './ParkedBand.vue'
 import ParkOrder from './ParkOrder.vue'
@@ -214,6 +215,7 @@ function next(): void {
     />
     <FoundSomething v-else-if="panel === 'found'" :sending="sending" @cancel="panel = 'step'" @found="found" />
     <ParkOrder v-else-if="panel === 'park'" :sending="sending" @cancel="panel = 'step'" @park="park" />
+    <HandOver v-else-if="panel === 'hands'" @cancel="panel = 'step'" />
     <section v-else-if="panel === 'figures'" class="sheet">
       <PlateTable :engines="plated" />
     </section>

@@ -8,7 +8,7 @@ import { useOrderInstead } from '@/shared/orderInstead'
 import { entriesOf } from './entries'
 
 /** What the bench shows below its head. */
-export type Panel = 'step' | 'plan' | 'figures' | 'park' | 'found'
+export type Panel = 'step' | 'plan' | 'figures' | 'park' | 'found' | 'hands'
 
 export interface BenchStep {
   step: Step
