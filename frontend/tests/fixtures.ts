@@ -152,6 +152,7 @@ export function aBench(operations: Operation[], change: Partial<Bench> = {}): Be
     mark: 'a',
     claims: [],
     engines: [],
+    waste: [],
     // the generated type also lists the schema's own definitions, which no answer carries
     document: {
       format: 'fresh-tack/work-order/2',

@@ -50,6 +50,9 @@ interface ShopSettings
     /** The password of the demo accounts; null in a shop that is no demo. */
     public function demoPassword(): ?string;
 
+    /** @return array<string, string> where what usually goes, by kind of waste; nothing: the shop has not said */
+    public function wasteContainers(): array;
+
     /** The four digits of the demo accounts; null in a shop that is no demo. */
     public function demoPin(): ?string;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Storage;
 
 use Doctrine\ORM\EntityManagerInterface;
+use FreshTack\Core\Bench\WasteKind;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Fastening\WrenchReader;
 use FreshTack\Core\Fluid\AirRange;
@@ -138,6 +139,18 @@ final class DoctrineShopSettings implements ShopSettings, RequestMemory
     public function demoPassword(): ?string
     {
         return $this->settings()->at('demoPassword')->optionalString(80);
+    }
+
+    public function wasteContainers(): array
+    {
+        $at = $this->settings()->at('wasteContainers');
+        $containers = [];
+        foreach ($at->isNull() ? [] : WasteKind::cases() as $kind) {
+            $name = $at->at($kind->value)->optionalString(80);
+            $containers = null === $name ? $containers : [...$containers, $kind->value => $name];
+        }
+
+        return $containers;
     }
 
     public function demoPin(): ?string

@@ -113,6 +113,11 @@ final class TodayTest extends TestCase
                 return null;
             }
 
+            public function wasteContainers(): array
+            {
+                return [];
+            }
+
             public function demoPin(): ?string
             {
                 return null;

@@ -17,15 +17,36 @@ final class BenchTest extends ApiTestCase
         $this->signIn('ada');
         $bench = $this->call('POST', "/api/orders/$number/entries", ['entries' => $this->wholeJob($this->call('GET', "/api/orders/$number/bench"))]);
         self::assertSame([200, []], [$this->status, array_filter($bench->at('steps')->list(), static fn (Cursor $step): bool => true !== $step->at('done')->raw())]);
-        $this->call(
-            'POST',
-            "/api/orders/$number/release",
-            ['version' => $bench->at('order')->at('version')->raw(), 'remark' => 'All well.', 'oil' => GoodDay::oilLeft($bench)],
-        );
+        $release = ['version' => $bench->at('order')->at('version')->raw(), 'remark' => 'All well.', 'oil' => GoodDay::oilLeft($bench)];
+        self::assertSame([['engine_oil', 2, 'used-oil tank'], ['oil_filters', 2, 'filter drum']], array_map(
+            static fn (Cursor $each): array => [$each->at('kind')->raw(), $each->at('engines')->raw(), $each->at('container')->raw()],
+            $bench->at('waste')->list(),
+        ));
+        $filters = ['kind' => 'oil_filters', 'amount' => null, 'pieces' => 2, 'container' => 'filter drum'];
+        $refused = $this->call('POST', "/api/orders/$number/release", [...$release, 'waste' => [[...$filters, 'container' => ' ']]]);
+        self::assertSame(['/waste/0/container'], self::pointers($refused));
+        $refused = $this->call('POST', "/api/orders/$number/release", [...$release, 'waste' => [[...$filters, 'pieces' => 0]]], described: false);
+        self::assertSame(['/waste/0/pieces'], self::pointers($refused));
+        $refused = $this->call('POST', "/api/orders/$number/release", [...$release, 'waste' => [$filters, $filters]]);
+        self::assertSame(['/waste/1/kind'], self::pointers($refused));
+        $this->call('POST', "/api/orders/$number/release", [...$release, 'waste' => [$filters]]);
         self::assertSame(200, $this->status);
 
         $record = $this->call('GET', "/api/orders/$number/record");
         $port = $record->at('engines')->at(0);
+        self::assertSame(
+            ['Oil filters, drained: 2, into filter drum.', 'Used engine oil: nobody wrote down where it went.'],
+            $record->at('waste')->raw(),
+        );
+        self::assertSame([[], '4.90 l (5.18 US qt)'], [$port->at('watch')->raw(), $port->at('oil')->at('filled')->raw()]);
+        self::assertSame(
+            ['It was not tried under load on the water: full throttle, and shifting under way.'],
+            $port->at('untested')->raw(),
+        );
+        self::assertContains(
+            ['Black or brown, clear of water and metal', 'as_found'],
+            array_map(static fn (Cursor $entry): array => [$entry->at('text')->raw(), $entry->at('section')->raw()], $port->at('entries')->list()),
+        );
         // 611.4 h + 160 h; 18 Mar 2026 + 12 months
         self::assertSame(['771.4', '2027-03-18'], [$port->at('tasks')->at(0)->at('nextHours')->raw(), $port->at('tasks')->at(0)->at('nextDay')->raw()]);
         self::assertSame(['0.6', 4900], [$port->at('oil')->at('level')->raw(), $port->at('oil')->at('inEngineMl')->raw()]);

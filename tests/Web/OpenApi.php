@@ -29,6 +29,7 @@ final class OpenApi
             \assert(\is_array($document));
             $validator = new Validator();
             $validator->resolver()?->registerFile('urn:fresh-tack:work-order:2', $root.'/docs/formats/work-order.schema.json');
+            $validator->resolver()?->registerFile('urn:fresh-tack:service-record:1', $root.'/docs/formats/service-record.schema.json');
             $validator->resolver()?->registerFile('urn:fresh-tack:work-order:1', $root.'/docs/formats/work-order-1.schema.json');
             $components = \is_array($document['components'] ?? null) ? $document['components'] : [];
             $validator->resolver()?->registerRaw((object) json_decode(self::localized(['$id' => 'urn:fresh-tack:api', '$schema' => 'https://json-schema.org/draft/2020-12/schema', '$defs' => $components['schemas'] ?? []])), 'urn:fresh-tack:api');
@@ -166,6 +167,7 @@ final class OpenApi
         return strtr(Json::encode($schema), [
             '#/components/schemas/' => 'urn:fresh-tack:api#/$defs/',
             '../formats/work-order.schema.json' => 'urn:fresh-tack:work-order:2',
+            '../formats/service-record.schema.json' => 'urn:fresh-tack:service-record:1',
             '../formats/work-order-1.schema.json' => 'urn:fresh-tack:work-order:1',
         ]);
     }

@@ -14,12 +14,14 @@ final readonly class Release
      * @param array<string, string> $explained words by the deviation that they explain
      * @param array<string, string> $unfit     why an engine leaves as not fit to run, by its position
      * @param list<OilLeft>         $left
+     * @param list<Waste>           $waste each kind once
      */
     public function __construct(
         public string $remark = '',
         public array $explained = [],
         public array $unfit = [],
         public array $left = [],
+        public array $waste = [],
     ) {
     }
 
@@ -37,7 +39,7 @@ final readonly class Release
             }
         }
 
-        return new self($this->remark, $explained, $unfit, $this->left);
+        return new self($this->remark, $explained, $unfit, $this->left, $this->waste);
     }
 
     public function explains(string $deviation): bool

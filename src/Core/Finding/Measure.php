@@ -111,6 +111,16 @@ enum Measure: string
         return self::IntakeClearance === $this || self::ExhaustClearance === $this;
     }
 
+    /** Of the engine as it came, and not as it left. */
+    public function tellsHowItCame(): bool
+    {
+        return \in_array($this, [
+            self::FilterSeen, self::PlugLook, self::FuelWater, self::GearFirst, self::GearMagnet, self::ShaftSeal, self::ShaftPlay,
+            self::Impeller, self::AnodeLeft, self::Thermostat, self::Belt, self::TimingBelt, self::LubricationPoint,
+            self::InspectionPoint,
+        ], true);
+    }
+
     /** Whether it is set to its limits, and not only measured: a figure outside them is not entered, it is put right. */
     public function isSet(): bool
     {

@@ -39,6 +39,12 @@ enum Observation: string
         };
     }
 
+    /** Of the engine as it came, and not as it left. */
+    public function tellsHowItCame(): bool
+    {
+        return \in_array($this->question(), ['oil_appearance', 'arrival_level'], true);
+    }
+
     public function label(): string
     {
         return match ($this) {

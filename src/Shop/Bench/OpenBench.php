@@ -55,6 +55,7 @@ final readonly class OpenBench
                 new WrenchRules($this->settings->torqueWrenches(), ($this->today)()),
                 $this->held($file->number),
                 Claims::of(...$this->claims->of($file->number)),
+                $this->settings->wasteContainers(),
             );
 
             return new BenchView(

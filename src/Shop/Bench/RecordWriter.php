@@ -6,16 +6,21 @@ namespace FreshTack\Shop\Bench;
 
 use FreshTack\Core\Bench\Entry;
 use FreshTack\Core\Bench\Finding;
+use FreshTack\Core\Bench\InvalidEntry;
+use FreshTack\Core\Bench\OwnerNotes;
 use FreshTack\Core\Bench\PartAtEngine;
 use FreshTack\Core\Bench\PartFate;
 use FreshTack\Core\Bench\PulledOil;
+use FreshTack\Core\Bench\RecordSection;
 use FreshTack\Core\Bench\Release;
 use FreshTack\Core\Bench\ReleaseGate;
 use FreshTack\Core\Bench\TaskOutcome;
+use FreshTack\Core\Bench\WasteOfOrder;
 use FreshTack\Core\Fluid\Reconciliation;
 use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Quantity\InvalidQuantity;
+use FreshTack\Core\Quantity\Volume;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Shop\Account\Accounts;
 use FreshTack\Shop\Account\Username;
@@ -23,6 +28,7 @@ use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Register\Register;
 use FreshTack\Shop\ShopSettings;
 use FreshTack\Shop\Today;
+use Psr\Clock\ClockInterface;
 
 /** Writes the owner's service record from the frozen order and the bench's log. People stand in it by the names of that day. */
 final readonly class RecordWriter
@@ -34,13 +40,14 @@ final readonly class RecordWriter
         private Accounts $accounts,
         private ShopSettings $settings,
         private Today $today,
+        private ClockInterface $clock,
     ) {
     }
 
     /**
      * @return array<string, mixed>
      *
-     * @throws NotFound|InvalidQuantity
+     * @throws NotFound|InvalidQuantity|InvalidEntry
      */
     public function record(BenchView $view, Release $release, string $releasedBy): array
     {
@@ -54,9 +61,11 @@ final readonly class RecordWriter
             'day' => ($this->today)()->format('Y-m-d'),
             'boat' => ['name' => $boat->name, 'registration' => $boat->registration, 'customer' => $boat->owner->name],
             'releasedBy' => $this->person($releasedBy),
+            'releasedAt' => $this->clock->now()->setTimezone($this->settings->zone())->format(\DATE_ATOM),
             'remark' => $release->remark,
             'explained' => array_values($release->explained),
             'oils' => self::oils($view, $release),
+            'waste' => (new WasteOfOrder($view->plan, $view->log))->told($release),
             'findings' => self::findings(null, $view),
             'entries' => $this->entries(null, $view),
             'engines' => array_map(
@@ -83,13 +92,14 @@ final readonly class RecordWriter
     /**
      * @return array<string, mixed>
      *
-     * @throws InvalidQuantity
+     * @throws InvalidQuantity|InvalidEntry
      */
     private function engine(Cursor $engine, Cursor $document, BenchView $view, Release $release): array
     {
         $position = $engine->at('position')->string();
         $place = $engine->at('position')->enum(Position::class);
         $outcomes = $view->log->outcomes();
+        $notes = new OwnerNotes($view->plan, $view->log);
         $oil = $view->log->oil($position);
         $hours = $engine->at('hours')->optionalString();
         $let = $view->log->rig()->release($place);
@@ -116,9 +126,13 @@ final readonly class RecordWriter
                 'inEngineMl' => $oil->inEngineMl(),
                 'capacity' => $engine->at('oil')->at('capacity')->at('text')->string(),
                 'level' => $oil->lastReading,
+                'filled' => Volume::whole(max(0, $oil->inEngineMl()))->inBothUnits(),
             ],
             'parts' => self::parts($outcomes->parts($place), $document),
+            'lubricants' => self::lubricants($engine->at('label')->string(), $document),
             'findings' => self::findings($place, $view),
+            'watch' => $notes->watch($place),
+            'untested' => $notes->untested($place),
             'entries' => $this->entries($place, $view),
         ];
     }
@@ -139,6 +153,17 @@ final readonly class RecordWriter
             'nextDay' => $outcome->nextDay($day)?->format('Y-m-d'),
             'nextHours' => $outcome->nextHours(null === $hours ? null : EngineHours::of($hours))?->text(),
         ];
+    }
+
+    /** @return list<string> of the gearcase and the fittings, by their names on the shelf; the engine's oil is told by itself */
+    private static function lubricants(string $label, Cursor $document): array
+    {
+        $own = array_filter(
+            $document->at('lubricants')->isNull() ? [] : $document->at('lubricants')->list(),
+            static fn (Cursor $each): bool => \in_array($label, (array) $each->at('positions')->raw(), true),
+        );
+
+        return array_values(array_map(static fn (Cursor $each): string => $each->at('name')->string(), $own));
     }
 
     /**
@@ -186,6 +211,8 @@ final readonly class RecordWriter
      * @param Position|null $position null: the whole rig
      *
      * @return list<array<string, mixed>> what was measured, seen or decided, and whatever stopped the work
+     *
+     * @throws InvalidEntry if the log names a step that the order does not have
      */
     private function entries(?Position $position, BenchView $view): array
     {
@@ -202,6 +229,7 @@ final readonly class RecordWriter
             'meaning' => $entry->content->meaning(),
             'by' => $this->person($entry->by),
             'at' => $entry->moment()->setTimezone($this->settings->zone())->format(\DATE_ATOM),
+            'section' => RecordSection::of($entry, $view->plan->step($entry->stepId))->value,
         ], $kept));
     }
 

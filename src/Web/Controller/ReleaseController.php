@@ -7,6 +7,8 @@ namespace FreshTack\Web\Controller;
 use FreshTack\Core\Bench\EntryReader;
 use FreshTack\Core\Bench\OilLeft;
 use FreshTack\Core\Bench\Release;
+use FreshTack\Core\Bench\Waste;
+use FreshTack\Core\Bench\WasteKind;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\SpecBook\ValueReader;
@@ -58,7 +60,26 @@ final readonly class ReleaseController
             EntryReader::said($body->at('explained'), 'deviation', 'words'),
             $unfit,
             array_values($left),
+            self::waste($body->at('waste')),
         );
+    }
+
+    /** @return list<Waste> */
+    private static function waste(Cursor $list): array
+    {
+        $waste = [];
+        foreach ($list->isNull() ? [] : $list->list(0, 10) as $each) {
+            $each->knowsOnly('kind', 'amount', 'pieces', 'container');
+            $kind = $each->at('kind')->enum(WasteKind::class);
+            $container = trim($each->at('container')->string(80));
+            if (isset($waste[$kind->value])) {
+                $each->at('kind')->flaw('This is written down already.');
+            }
+            $amount = $kind->isCounted() ? $each->at('pieces')->int(1, 99) : ValueReader::volume($each->at('amount'));
+            $waste = null === $amount ? $waste : [...$waste, $kind->value => new Waste($kind, $amount, $container)];
+        }
+
+        return array_values($waste);
     }
 
     /** Neither opened nor left over: it is said that nobody measured it. */

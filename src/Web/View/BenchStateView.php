@@ -22,6 +22,8 @@ use FreshTack\Core\Bench\Said\Pause;
 use FreshTack\Core\Bench\Stop;
 use FreshTack\Core\Bench\Timer;
 use FreshTack\Core\Bench\Timers;
+use FreshTack\Core\Bench\WasteKind;
+use FreshTack\Core\Bench\WasteOfOrder;
 use FreshTack\Core\Finding\Observation;
 use FreshTack\Core\Plan\Position;
 use FreshTack\Shop\Bench\BenchView;
@@ -74,6 +76,7 @@ final readonly class BenchStateView
             'timers' => array_map(self::timer(...), (new Timers($view->plan, $view->log))->running()),
             'oil' => array_map(static fn (string $position): array => self::oil($position, $view->log->oil($position)), array_keys($view->plan->capacityMl)),
             'pools' => array_map(static fn (PulledOil $oil): array => self::pool($oil, $view->log), $view->plan->oils),
+            'waste' => self::waste($view),
             'stoppedBy' => null === $stop ? null : self::stop($stop),
             'parked' => null === $view->log->parked() ? null : self::parked($view->log->parked()),
             'released' => self::released($view->log->rig()->released),
@@ -158,6 +161,27 @@ final readonly class BenchStateView
             'lockout' => $log->rig()->engine($position)->lockoutText(),
             'open' => $log->outcomes()->open($position),
         ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function waste(BenchView $view): array
+    {
+        $waste = new WasteOfOrder($view->plan, $view->log);
+        $drained = $waste->drainedOil()?->millilitresUp();
+        $kinds = $waste->engines();
+
+        return array_map(static function (string $value, int $engines) use ($view, $drained): array {
+            $kind = WasteKind::from($value);
+
+            return [
+                'kind' => $value,
+                'label' => $kind->label(),
+                'counted' => $kind->isCounted(),
+                'engines' => $engines,
+                'drainedMl' => WasteKind::EngineOil === $kind ? $drained : null,
+                'container' => $view->shop->wasteContainers[$value] ?? null,
+            ];
+        }, array_keys($kinds), array_values($kinds));
     }
 
     /** @return array<string, mixed> */

@@ -16,6 +16,8 @@ import ObstacleList, { obstaclesOf } from './ObstacleList.vue'
 import OilLeftEntry from './OilLeftEntry.vue'
 import type { OilLeft } from './oilLeft'
 import { useBench } from './useBench'
+import type { Waste } from './waste'
+import WasteEntry from './WasteEntry.vue'
 
 /** The last look: what is open, what went in, and letting the engines go. */
 const route = useRoute()
@@ -27,6 +29,7 @@ const { mayRelease, mayLead, mayWorkAtBench } = useSession()
 /** Outlives a reload. */
 const { kept: remark, forget } = useKept<string>(`release-${number}`)
 const left = ref<OilLeft[]>([])
+const waste = ref<Waste[]>([])
 /** Words for what was not as the order expects, by the deviation; and why an engine leaves as not fit to run. */
 const explained = ref<Record<string, string>>({})
 const unfit = ref<Record<string, string>>({})
@@ -42,6 +45,7 @@ const release = usePress({
           version: bench.value?.order.version ?? '',
           remark: remark.value ?? '',
           oil: left.value,
+          waste: waste.value,
           explained: said(explained.value).map(([deviation, words]) => ({ deviation, words })),
           unfit: said(unfit.value).map(([position, why]) => ({ position, why })),
         },
@@ -122,6 +126,11 @@ function engine(position: string) {
     />
     <ProblemNote :error="refused" />
     <OilLeftEntry v-model="left" :pools="bench.pools" />
+    <WasteEntry
+      v-model="waste"
+      :expected="bench.waste"
+      :problems="asProblem(release.error.value)?.fields ?? new Map()"
+    />
     <label class="remark">
       Remark for the record
       <el-input

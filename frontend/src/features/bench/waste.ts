@@ -1,0 +1,51 @@
+import type { Bench } from '@/shared/api/types'
+
+export type ExpectedWaste = Bench['waste'][number]
+type Unit = 'l' | 'ml' | 'us_qt'
+
+export interface Waste {
+  kind: ExpectedWaste['kind']
+  amount: { value: string; unit: Unit } | null
+  pieces: number | null
+  container: string
+}
+
+/** As typed; what is counted has no unit. */
+export interface WasteFields {
+  amount: string
+  unit: Unit
+  container: string
+}
+
+/** Pieces are as many as engines, and go where they usually go; a volume is for somebody to say. */
+export function wasteFields(expected: ExpectedWaste[]): Record<string, WasteFields> {
+  return Object.fromEntries(
+    expected.map((each) => [
+      each.kind,
+      { amount: each.counted ? String(each.engines) : '', unit: 'l' as const, container: each.container ?? '' },
+    ]),
+  )
+}
+
+/** Without what nobody has said. */
+export function wasteToSend(
+  expected: ExpectedWaste[],
+  fields: Record<string, WasteFields>,
+  decimal: (text: string) => string,
+): Waste[] {
+  return expected.flatMap((each): Waste[] => {
+    const typed = fields[each.kind]
+    const amount = typed?.amount.trim() ?? ''
+    if (typed === undefined || amount === '') {
+      return []
+    }
+    return [
+      {
+        kind: each.kind,
+        amount: each.counted ? null : { value: decimal(amount), unit: typed.unit },
+        pieces: each.counted ? Number(amount) : null,
+        container: typed.container.trim(),
+      },
+    ]
+  })
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Core\Bench;
+
+use FreshTack\Core\Finding\Measure;
+use FreshTack\Core\Finding\Settlement;
+use FreshTack\Core\Plan\Effect;
+use FreshTack\Core\Plan\Position;
+
+/** What an owner is told of an engine beside what was done: what to watch, and what nobody has tried. */
+final readonly class OwnerNotes
+{
+    public function __construct(private IssuedOrder $order, private BenchLog $log)
+    {
+    }
+
+    /** @return list<string> in sentences: what was found and not put right, and what stays due */
+    public function watch(Position $position): array
+    {
+        $watch = [];
+        foreach ($this->log->findings() as $finding) {
+            if ($position === $finding->position && Settlement::Done !== $finding->settled?->how) {
+                $words = null === $finding->settled ? 'nobody has decided about it' : $finding->settled->asText();
+                $watch[] = \sprintf('%s: %s; %s.', $finding->title, lcfirst($finding->text), rtrim($words, '. '));
+            }
+        }
+        foreach ($this->log->outcomes()->tasks($position) as $outcome) {
+            if (!$outcome->isDone()) {
+                $watch[] = $outcome->task->title.' stays due.';
+            }
+        }
+
+        return $watch;
+    }
+
+    /** @return list<string> in sentences; nothing: it was run, and tried under load on the water */
+    public function untested(Position $position): array
+    {
+        $untested = [];
+        if (!$this->isDone($position, static fn (BenchStep $step): bool => \in_array(Effect::Started, $step->effects, true))) {
+            $untested[] = 'The engine was not run.';
+        }
+        if (!$this->isDone($position, static fn (BenchStep $step): bool => Measure::FullThrottle === $step->measure?->measure)) {
+            $untested[] = 'It was not tried under load on the water: full throttle, and shifting under way.';
+        }
+
+        return $untested;
+    }
+
+    /** @param \Closure(BenchStep): bool $is */
+    private function isDone(Position $position, \Closure $is): bool
+    {
+        foreach ($this->order->steps as $step) {
+            if (\in_array($step->position, [$position, null], true) && $is($step) && $this->log->isDone($step)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
