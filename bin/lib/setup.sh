@@ -1,6 +1,6 @@
 # What has to be on the machine and in the checkout; each step is done only when it is needed.
 
-PACKAGES_RUN="php8.2-cli php8.2-fpm php8.2-mysql php8.2-intl php8.2-mbstring php8.2-xml php8.2-gd php8.2-zip php8.2-curl php8.2-opcache nginx-light mariadb-server supervisor qrencode woff2 unzip procps curl"
+PACKAGES_RUN="php8.2-cli php8.2-fpm php8.2-mysql php8.2-intl php8.2-mbstring php8.2-xml php8.2-gd php8.2-zip php8.2-curl php8.2-opcache nginx-light mariadb-server supervisor qrencode poppler-utils woff2 unzip procps curl"
 
 # packages NAME…: installs what Debian lacks; without the right to, names it.
 packages() {

@@ -178,6 +178,8 @@ test('a twin rig from the counter to the released, recorded oil service', async 
     await bench.getByRole('button', { name: 'Release the engines' }).click()
     await expect(bench.getByRole('heading', { name: `Service record · order ${number}` })).toBeVisible()
     await expect(bench.getByText('18 Mar 2027 or 771.4 h').first()).toBeVisible()
+    await bench.getByRole('button', { name: 'Print the filter label' }).click()
+    await expect(bench.getByRole('status').filter({ hasText: '2 labels sent to the label printer.' })).toBeVisible()
     for (const name of ['Record, A4', 'Filter label']) {
       const href = (await bench.getByRole('link', { name }).getAttribute('href')) ?? ''
       const pdf = await bench.request.get(href)

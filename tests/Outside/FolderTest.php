@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace FreshTack\Tests\Outside;
 
+use Dompdf\Dompdf;
 use FreshTack\Outside\FolderReaderDrop;
+use FreshTack\Outside\LabelFolder;
 use FreshTack\Outside\OutboxFolder;
+use FreshTack\Shop\Bench\NotPrinted;
 use FreshTack\Shop\Reminder\NotSent;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Clock\MockClock;
@@ -24,6 +27,35 @@ final class FolderTest extends TestCase
     protected function tearDown(): void
     {
         exec('rm -rf '.escapeshellarg($this->folder));
+    }
+
+    public function testALabelEndsAsPdfWithAPictureOfEach(): void
+    {
+        $printer = new LabelFolder($this->folder, new MockClock('2026-03-18 09:00'));
+        $pdf = new Dompdf();
+        $pdf->setPaper([0.0, 0.0, 175.7, 136.1]);
+        $pdf->loadHtml('<p style="page-break-after: always">Port</p><p>Starboard</p>');
+        $pdf->render();
+
+        self::assertSame(2, $printer->print(2401, $pdf->output()));
+        self::assertFileExists($this->folder.'/labels/order-2401-20260318-090000.pdf');
+        // 62 mm by 48 mm at 300 dots an inch: 732 by 567
+        self::assertSame([733, 568], \array_slice((array) getimagesize($this->folder.'/labels/order-2401-20260318-090000-1.png'), 0, 2));
+    }
+
+    public function testWhatIsNoLabelIsNotPrintedAndSaysSo(): void
+    {
+        $this->expectException(NotPrinted::class);
+        $this->expectExceptionMessage('it can\'t be drawn');
+        (new LabelFolder($this->folder, new MockClock()))->print(2401, 'no PDF');
+    }
+
+    public function testAPrinterWhoseFolderIsGoneSaysSo(): void
+    {
+        file_put_contents($this->folder.'/labels', 'a file in its place');
+        $this->expectException(NotPrinted::class);
+        $this->expectExceptionMessage('its folder can\'t be written');
+        (new LabelFolder($this->folder, new MockClock()))->print(2401, 'any');
     }
 
     public function testReportsAreTakenOldestNameFirstAndPutAway(): void

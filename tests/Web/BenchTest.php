@@ -64,6 +64,7 @@ final class BenchTest extends ApiTestCase
             $this->call('GET', "/api/orders/$number/$what.pdf");
             self::assertSame(200, $this->status);
         }
+        self::assertSame(2, $this->call('POST', "/api/orders/$number/label")->at('labels')->raw());
     }
 
     public function testARenewalOnWishIsRecordedAsOneAndACleaningAsThat(): void

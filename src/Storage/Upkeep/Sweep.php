@@ -12,6 +12,7 @@ final readonly class Sweep
     /** Seconds without a change after which files go, by what they are. */
     private const AFTER = [
         'prints/*.pdf' => 30 * 86_400,
+        'labels/*' => 30 * 86_400,
         'prints/.*.new' => 3_600,
         'progress/*' => 86_400,
         'sessions/sess_*' => 43_200,

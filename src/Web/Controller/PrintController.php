@@ -5,19 +5,32 @@ declare(strict_types=1);
 namespace FreshTack\Web\Controller;
 
 use FreshTack\Core\ExpectedError;
+use FreshTack\Shop\Bench\PrintLabel;
 use FreshTack\Shop\Order\PrintOrder;
+use FreshTack\Web\Http\Once;
+use FreshTack\Web\Security\SignedIn;
+use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 
 #[AsController]
 #[IsGranted('ROLE_STAFF')]
 final readonly class PrintController
 {
-    public function __construct(private PrintOrder $print, private string $shopAddress)
+    public function __construct(private PrintOrder $print, private PrintLabel $label, private string $shopAddress)
     {
+    }
+
+    /** @throws ExpectedError */
+    #[Route('/api/orders/{number<\d+>}/label', name: 'print_label', methods: ['POST'])]
+    #[Once(outside: true)]
+    public function label(int $number, #[CurrentUser] SignedIn $user): JsonResponse
+    {
+        return new JsonResponse(['labels' => ($this->label)($number, $user->account->username)]);
     }
 
     /** @throws ExpectedError */

@@ -9,6 +9,7 @@ use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Reading\Flaw;
 use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Shop\Away;
+use FreshTack\Shop\Bench\NotPrinted;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\NotReleasable;
@@ -93,7 +94,7 @@ final readonly class ProblemListener
         return match (true) {
             $error instanceof NotFound => 404,
             $error instanceof Conflict, $error instanceof SealBroken => 409,
-            $error instanceof ReaderTrouble, $error instanceof NotSent => 502,
+            $error instanceof ReaderTrouble, $error instanceof NotSent, $error instanceof NotPrinted => 502,
             default => 422,
         };
     }

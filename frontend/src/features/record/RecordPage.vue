@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { answered, api } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
+import { usePress } from '@/shared/api/usePress'
 import { useShop, useSession } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { dayText, momentText } from '@/shared/units'
@@ -22,6 +23,9 @@ const {
   queryKey: computed(() => keys.record(number.value)),
   queryFn: ({ signal }) =>
     answered(api.GET('/api/orders/{number}/record', { params: { path: { number: number.value } }, signal })),
+})
+const label = usePress({
+  mutationFn: () => answered(api.POST('/api/orders/{number}/label', { params: { path: { number: number.value } } })),
 })
 </script>
 
@@ -42,9 +46,14 @@ const {
         <a class="act" target="_blank" :href="`/api/orders/${number}/record.pdf?paper=a4`">Record, A4</a>
         <a class="act" target="_blank" :href="`/api/orders/${number}/record.pdf?paper=letter`">Record, Letter</a>
         <a class="act" target="_blank" :href="`/api/orders/${number}/label.pdf`">Filter label</a>
+        <el-button :disabled="label.isPending.value" @click="label.mutate()">Print the filter label</el-button>
         <a class="act" :href="`/api/orders/${number}/record`" :download="`record-${number}.json`">Record, JSON</a>
       </div>
     </header>
+    <ProblemNote :error="label.error.value" />
+    <p v-if="label.data.value" class="band fine" role="status">
+      {{ label.data.value.labels === 1 ? 'One label' : `${label.data.value.labels} labels` }} sent to the label printer.
+    </p>
     <RecordEngine v-for="engine in record.engines" :key="engine.position" :engine="engine" />
     <section v-if="(record.findings ?? []).length > 0" class="panel stack">
       <h2>Found on the rig</h2>
