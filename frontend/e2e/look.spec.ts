@@ -110,6 +110,57 @@ test('accessible, and fits its size: steps at the bench', async ({ browser }) =>
   }
 })
 
+const sizes = [tablet, { width: 390, height: 844 }, { width: 640, height: 400 }]
+
+test('accessible, and fits every size: what the bench opens, the release and the record', async ({ browser }) => {
+  const writer = await signedIn(browser, 'ines')
+  const number = await issueFor(writer, "Cox's Echo", null, ['Engine oil'])
+  const bench = await signedIn(browser, 'ada', tablet)
+  const look = async (where: string): Promise<void> => {
+    for (const size of sizes) {
+      await bench.setViewportSize(size)
+      await isAccessible(bench, `${where} at ${size.width}`)
+      await fits(bench, `${where} at ${size.width}`)
+    }
+    await bench.setViewportSize(tablet)
+  }
+  await bench.getByRole('button', { name: 'PIN …' }).click()
+  await expect(bench.getByRole('dialog')).toBeVisible()
+  await isAccessible(bench, 'PIN')
+  await bench.goto(`/orders/${number}/bench`)
+  await bench.locator('.at').waitFor()
+  await look('a run of plain steps')
+  for (const panel of ['Plan', 'Park …', 'Ada Feldspar', 'Figures']) {
+    await bench.getByRole('button', { name: panel, exact: true }).click()
+    await look(panel)
+  }
+  for (const button of ['Could not …', 'Found …']) {
+    await bench.goto(`/orders/${number}/bench?step=single.drain-plug.look`)
+    await bench.getByRole('button', { name: button }).click()
+    await look(button)
+  }
+  await bench.goto(`/orders/${number}/bench`)
+  await workUntil(bench, null)
+  await bench.goto(`/orders/${number}/release`)
+  await expect(bench.getByRole('group', { name: 'Waste: how much, and where did it go?' })).toBeVisible()
+  await isAccessible(bench, 'release')
+  await fits(bench, 'release')
+  const oil = bench.getByRole('group', { name: 'Used engine oil' })
+  await oil.getByLabel('Amount').fill('0.8')
+  await oil.getByLabel('Into').fill(' ')
+  await bench.getByRole('button', { name: 'Release the engines' }).click()
+  await expect(oil.getByRole('alert')).toBeVisible()
+  await oil.getByLabel('Into').fill('used-oil tank')
+  await bench.getByRole('button', { name: 'Release the engines' }).click()
+  await bench.getByLabel(/^Why, for the record/).fill('The rest went home with the owner.')
+  await bench.getByRole('button', { name: 'Release the engines' }).click()
+  await expect(bench.getByRole('heading', { name: `Service record · order ${number}` })).toBeVisible()
+  await expect(bench.getByText('Used engine oil: 800 ml')).toBeVisible()
+  await bench.getByText(/^The log of Engine/).click()
+  await isAccessible(bench, 'record')
+  await fits(bench, 'record')
+})
+
 test('the answer carries the headers that keep a page safe', async ({ request }) => {
   for (const path of ['/', '/api/shop']) {
     const headers = (await request.get(path)).headers()
