@@ -292,4 +292,12 @@ function next(): void {
 .finished h1 {
   font-size: 30px;
 }
+
+/* so low, as at 200 % on a small tablet, the page scrolls and no part of it */
+@media (max-height: 560px) {
+  .bench {
+    height: auto;
+    min-height: calc(100vh - var(--strip, 0px));
+  }
+}
 </style>

@@ -12,6 +12,8 @@ const emit = defineEmits<{ take: [instead: string | null]; giveBack: [] }>()
 const { account, personOf } = useSession()
 const { timeZone } = useShop()
 
+/** The only one of its boat has no place by which it is called. */
+const name = computed(() => (props.engine.label === 'Engine' ? 'the engine' : props.engine.label))
 const position = computed(() => props.engine.position)
 const own = computed(() => props.steps.filter((each) => each.operation.position === position.value))
 const done = computed(() => own.value.filter((each) => each.done || each.answer !== null).length)
@@ -39,10 +41,10 @@ const clock = (instant: string): string => momentText(instant, timeZone.value).s
       </p>
       <p v-else>Nobody has taken it on.</p>
       <button v-if="isMine" type="button" class="big" :disabled="!mayWork" @click="emit('giveBack')">
-        Give back {{ engine.label }}
+        Give back {{ name }}
       </button>
       <button v-else type="button" class="big" :disabled="!mayWork" @click="emit('take', claim?.by ?? null)">
-        {{ claim ? 'Take over' : 'Take on' }} {{ engine.label }}
+        {{ claim ? 'Take over' : 'Take on' }} {{ name }}
       </button>
     </template>
   </li>

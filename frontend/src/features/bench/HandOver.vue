@@ -2,12 +2,15 @@
 import { computed, ref, watch } from 'vue'
 import { useHandOver, useSession, useShop } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
+import { useWording, wordings } from './wording'
 
 /** The tablet changes hands: who takes it, and their four digits. */
 const emit = defineEmits<{ cancel: [] }>()
 const { account, people } = useSession()
 const { shop } = useShop()
 const { mutate, error, isPending, reset } = useHandOver()
+
+const { wording, choose: read } = useWording()
 
 const DIGITS = 4
 const others = computed(() => people.value.filter((each) => each.pin && each.username !== account.value?.username))
@@ -85,6 +88,24 @@ watch(digits, (typed) => {
     <p class="muted">
       By PIN one works at the bench. What a lead or a manager decides is done after signing in with the password.
     </p>
+    <fieldset class="wording">
+      <legend>How much {{ account?.name }} wants to read</legend>
+      <div class="row" role="radiogroup" aria-label="Wording">
+        <button
+          v-for="(_, each) in wordings"
+          :key="each"
+          type="button"
+          role="radio"
+          class="big"
+          :class="{ on: wording === each }"
+          :aria-checked="wording === each"
+          @click="read(each)"
+        >
+          {{ each }}
+        </button>
+      </div>
+      <p class="muted">{{ wording }}: {{ wordings[wording] }}. Figures and warnings always stand there.</p>
+    </fieldset>
     <div class="row">
       <button type="button" class="big" @click="emit('cancel')">Leave it with {{ account?.name }}</button>
     </div>
@@ -120,6 +141,17 @@ watch(digits, (typed) => {
 
 .dot.set {
   background: var(--ink);
+}
+
+.wording {
+  border: 1px solid var(--line);
+  border-radius: 3px;
+  padding: 8px 12px 12px;
+}
+
+.wording .row {
+  flex-wrap: wrap;
+  gap: 8px;
 }
 
 .keys {

@@ -1,17 +1,19 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { BenchStep } from './useBench'
+import { useWording } from './wording'
 
 /** Plain steps that follow each other, each in full; a touch opens one alone. */
 const props = defineProps<{ run: BenchStep[]; picking: boolean }>()
 const emit = defineEmits<{ open: [stepId: string] }>()
 
+const { wording } = useWording()
 const groups = computed(() =>
-  props.run.reduce<{ id: string; title: string; steps: BenchStep[] }[]>((groups, each) => {
+  props.run.reduce<{ id: string; title: string; why: string; steps: BenchStep[] }[]>((groups, each) => {
     const last = groups.at(-1)
     return last?.id === each.operation.id
       ? [...groups.slice(0, -1), { ...last, steps: [...last.steps, each] }]
-      : [...groups, { id: each.operation.id, title: each.operation.title, steps: [each] }]
+      : [...groups, { id: each.operation.id, title: each.operation.title, why: each.operation.why, steps: [each] }]
   }, []),
 )
 </script>
@@ -20,6 +22,9 @@ const groups = computed(() =>
   <p v-if="picking" class="band"><strong>Which one?</strong> Touch it.</p>
   <section v-for="(group, index) in groups" :key="group.id">
     <component :is="index === 0 ? 'h1' : 'h2'" tabindex="-1">{{ group.title }}</component>
+    <p v-if="wording === 'trainee' && group.why !== ''" class="row-text">
+      <span class="muted">why</span> {{ group.why }}
+    </p>
     <ul>
       <li v-for="{ step } in group.steps" :key="step.id">
         <button type="button" class="line" :class="{ picking }" @click="emit('open', step.id)">
@@ -31,8 +36,12 @@ const groups = computed(() =>
           >
           <span v-for="row in step.rows" :key="row" class="row-text">{{ row }}</span>
           <span v-if="step.warning" class="row-text">Thread: {{ step.warning }}</span>
-          <span v-if="step.check" class="row-text"><span class="muted">check</span> {{ step.check }}</span>
-          <span v-if="step.slip" class="row-text"><span class="muted">usual slip</span> {{ step.slip }}</span>
+          <span v-if="step.check && wording !== 'short'" class="row-text"
+            ><span class="muted">check</span> {{ step.check }}</span
+          >
+          <span v-if="step.slip && wording !== 'short'" class="row-text"
+            ><span class="muted">usual slip</span> {{ step.slip }}</span
+          >
         </button>
       </li>
     </ul>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { BenchStep } from './useBench'
+import { useWording } from './wording'
 
 /** The sentence, its figure as large as it fits, the check and the usual slip, and what was entered. */
 const props = defineProps<{
@@ -9,6 +10,7 @@ const props = defineProps<{
   bare: boolean
 }>()
 
+const { wording } = useWording()
 const ordinary = /^([\d.,½¼¾⅛⅜⅝⅞⅓⅔–→\s-]+)\s*(.*)$/
 const figure = computed(() => {
   const text = props.current.step.figure?.text ?? null
@@ -23,8 +25,13 @@ const rows = computed(() => [
   { name: 'note', text: props.current.step.beside },
   { name: 'figure', text: props.current.step.figure?.detail ?? null },
   { name: 'thread', text: props.current.step.warning },
-  { name: 'check', text: props.current.step.check },
-  { name: 'usual slip', text: props.current.step.slip },
+  ...(wording.value === 'short'
+    ? []
+    : [
+        { name: 'check', text: props.current.step.check },
+        { name: 'usual slip', text: props.current.step.slip },
+      ]),
+  ...(wording.value === 'trainee' ? [{ name: 'why', text: props.current.operation.why }] : []),
 ])
 </script>
 
