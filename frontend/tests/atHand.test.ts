@@ -54,7 +54,7 @@ describe('the plan at hand', () => {
     const [first, second] = at(two) as [BenchStep, BenchStep]
     const plan = planAtHand(aBench([two]), [{ ...first, notYet: bars() }, second])
 
-    expect(plan.now.map((row) => [row.step.step.id, row.open])).toEqual([['port.fill.b', 2]])
+    expect(plan.now.map((row) => [row.step.step.id, row.open, row.free])).toEqual([['port.fill.b', 2, 1]])
   })
 
   it('counts what could not be done as answered', () => {

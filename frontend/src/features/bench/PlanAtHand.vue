@@ -29,7 +29,13 @@ const plan = computed(() => {
 const here = computed(() => lastOf(props.bench, username.value))
 const clock = (instant: string): string => momentText(instant, timeZone.value).split(', ')[1] ?? ''
 const isBusy = computed(() => take.isPending.value || giveBack.isPending.value)
-const stepsText = (count: number): string => (count === 1 ? '1 step' : `${count} steps`)
+/** Where some of it still waits, only what may be done now is promised. */
+function stepsText({ open, count, free, waits }: PlanRow): string {
+  if (waits === null && free < open) {
+    return `${free} of ${open} now`
+  }
+  return open < count ? `${open} of ${count} steps open` : count === 1 ? '1 step' : `${count} steps`
+}
 const sections = computed(() => [
   { key: 'now', title: 'May be done now', rows: plan.value.now },
   { key: 'waits', title: 'Waits', rows: plan.value.waits },
@@ -99,9 +105,7 @@ const sections = computed(() => [
             >
             <span class="muted">{{ whoseText(bench.document.timeline, row.operation.id) }}</span>
             <strong v-if="row.waits?.until" class="until">until {{ clock(row.waits.until) }}</strong>
-            <span v-else class="until">{{
-              row.open === row.count ? stepsText(row.count) : `${row.open} of ${row.count} steps open`
-            }}</span>
+            <span v-else class="until">{{ stepsText(row) }}</span>
           </button>
           <button
             v-if="mayWork && (row.waits === null || row.takenBy !== null)"

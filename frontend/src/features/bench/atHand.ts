@@ -8,6 +8,8 @@ export interface PlanRow {
   /** Steps that nothing was entered at yet, of how many. */
   open: number
   count: number
+  /** Of the open ones, those that may be done now. */
+  free: number
   /** Where to go on. */
   step: BenchStep
   /** Why nothing of it may be done now; null: something may. */
@@ -38,6 +40,7 @@ export function planAtHand(bench: Bench, steps: BenchStep[]): PlanAtHand {
       engine: bench.document.engines.find((each) => each.position === operation.position)?.label ?? 'Rig',
       open: open.length,
       count: own.length,
+      free: open.filter((each) => each.notYet === null).length,
       step,
       waits: free === undefined && open.length > 0 ? step.notYet : null,
       takenBy: bench.claims.find((each) => each.of === operation.id)?.by ?? null,
