@@ -11,7 +11,7 @@ import { dayIn, instantOf } from '@/shared/units'
 import { newEntry } from './entries'
 import { emptyLine, linesOf, type PaperLine } from './paper'
 import PaperRow from './PaperRow.vue'
-import { useBench } from './useBench'
+import { useBench, type BenchStep } from './useBench'
 
 /** Copying the printed sheet in, in the sheet's own order. All of it goes in, or nothing. */
 const route = useRoute()
@@ -50,8 +50,16 @@ function laidOutAt(stepId: string) {
   return (bench.value?.parts ?? []).filter((part) => part.laidOut && part.entry === null && part.stepId === stepId)
 }
 
-function tickAll(): void {
-  for (const each of open.value.filter((candidate) => candidate.step.entry === 'tick')) {
+/** In the order of the sheet, operation by operation. */
+const groups = computed(() =>
+  (bench.value?.document.operations ?? [])
+    .map((operation) => ({ operation, steps: open.value.filter((each) => each.operation.id === operation.id) }))
+    .filter((group) => group.steps.length > 0),
+)
+const plainOf = (candidates: BenchStep[]): BenchStep[] => candidates.filter((each) => each.step.entry === 'tick')
+
+function tick(candidates: BenchStep[]): void {
+  for (const each of plainOf(candidates)) {
     const line = lines.value?.[each.step.id]
     if (line) {
       line.ticked = true
@@ -104,7 +112,7 @@ async function send(): Promise<void> {
       <div class="row">
         <el-button v-if="isDemo" @click="pass">Demo: let 4 h pass</el-button>
         <label>done on <input v-model="day" type="date" class="day" required /></label>
-        <el-button @click="tickAll">All plain boxes are ticked on the paper</el-button>
+        <el-button @click="tick(open)">All plain boxes are ticked on the paper</el-button>
         <RouterLink :to="`/orders/${number}/bench`">Step by step instead</RouterLink>
       </div>
     </div>
@@ -117,9 +125,23 @@ async function send(): Promise<void> {
           <th>On the paper</th>
         </tr>
       </thead>
-      <tbody>
+      <tbody v-for="{ operation, steps: own } in groups" :key="operation.id">
+        <tr>
+          <th colspan="3" scope="rowgroup">{{ operation.label }} · {{ operation.title }}</th>
+          <td>
+            <button
+              v-if="plainOf(own).length > 1"
+              type="button"
+              class="mini"
+              :aria-label="`All ${plainOf(own).length} plain boxes are ticked: ${operation.label}, ${operation.title}`"
+              @click="tick(own)"
+            >
+              All {{ plainOf(own).length }} plain boxes are ticked
+            </button>
+          </td>
+        </tr>
         <PaperRow
-          v-for="each in open"
+          v-for="each in own"
           :key="each.step.id"
           :current="each"
           :line="lines?.[each.step.id] ?? emptyLine()"
