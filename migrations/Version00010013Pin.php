@@ -16,6 +16,8 @@ final class Version00010013Pin extends RepeatableMigration
 
     public function up(Schema $schema): void
     {
-        $this->addSql("ALTER TABLE account ADD COLUMN IF NOT EXISTS pin_hash VARCHAR(255) DEFAULT NULL COMMENT 'of the four digits by which a shared tablet changes hands'");
+        $this->addSql("ALTER TABLE account 
+            ADD COLUMN IF NOT EXISTS pin_hash VARCHAR(255) DEFAULT NULL
+                COMMENT 'of the four digits by which a shared tablet changes hands'");
     }
 }

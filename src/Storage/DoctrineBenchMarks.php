@@ -29,6 +29,8 @@ final readonly class DoctrineBenchMarks implements BenchMarks
             throw NotFound::order($number);
         }
 
-        return hash('xxh128', implode("\n", array_map(static fn (mixed $value): string => \is_scalar($value) ? (string) $value : '', $row)));
+        $told = array_map(static fn (mixed $value): string => \is_scalar($value) ? (string) $value : '', $row);
+
+        return hash('xxh128', implode("\n", $told));
     }
 }

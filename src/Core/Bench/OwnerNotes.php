@@ -8,6 +8,7 @@ use FreshTack\Core\Finding\Measure;
 use FreshTack\Core\Finding\Settlement;
 use FreshTack\Core\Plan\Effect;
 use FreshTack\Core\Plan\Position;
+use FreshTack\Core\Quantity\EngineHours;
 
 /** What an owner is told of an engine beside what was done: what to watch, and what nobody has tried. */
 final readonly class OwnerNotes
@@ -33,6 +34,27 @@ final readonly class OwnerNotes
         }
 
         return $watch;
+    }
+
+    /**
+     * When it is due again: by the first of all that was done, by day and by hours, whichever comes first.
+     *
+     * @param EngineHours|null $now null: nobody knows
+     *
+     * @return array{\DateTimeImmutable|null, EngineHours|null} null: nothing that was done is due by it
+     */
+    public function next(Position $position, \DateTimeImmutable $day, ?EngineHours $now): array
+    {
+        $days = $hours = [];
+        foreach ($this->log->outcomes()->tasks($position) as $outcome) {
+            $days[] = $outcome->nextDay($day);
+            $hours[] = $outcome->nextHours($now);
+        }
+        $days = array_filter($days);
+        $hours = array_filter($hours);
+        usort($hours, static fn (EngineHours $one, EngineHours $other): int => $one->tenths <=> $other->tenths);
+
+        return [[] === $days ? null : min($days), $hours[0] ?? null];
     }
 
     /** @return list<string> in sentences; nothing: it was run, and tried under load on the water */

@@ -8,7 +8,11 @@ namespace FreshTack\Core\Bench;
 final readonly class ShopSide
 {
     /** @param array<string, string> $wasteContainers where what usually goes, by kind of waste */
-    public function __construct(public WrenchRules $wrenches, public HeldParts $held, public Claims $claims, public array $wasteContainers = [])
-    {
+    public function __construct(
+        public WrenchRules $wrenches,
+        public HeldParts $held,
+        public Claims $claims,
+        public array $wasteContainers = [],
+    ) {
     }
 }

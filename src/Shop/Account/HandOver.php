@@ -71,7 +71,8 @@ final readonly class HandOver
         }
         $this->unit->run(function () use ($account, $pin, $who): void {
             $this->accounts->setPin($account, $pin?->hash());
-            $this->audit->add($account->username, null === $pin ? 'account.pin_removed' : 'account.pin_set', Subject::account($account->username));
+            $what = null === $pin ? 'account.pin_removed' : 'account.pin_set';
+            $this->audit->add($account->username, $what, Subject::account($account->username));
             $this->failures->forget(self::counted($who));
         });
     }

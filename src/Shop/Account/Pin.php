@@ -22,7 +22,8 @@ final readonly class Pin
         if (1 !== preg_match('/^\d{4}$/', $digits)) {
             throw InvalidDocument::at('/pin', 'A PIN has four digits.');
         }
-        if (1 === \count(array_unique(str_split($digits))) || str_contains(self::RUN, $digits) || str_contains(strrev(self::RUN), $digits)) {
+        $isRun = str_contains(self::RUN, $digits) || str_contains(strrev(self::RUN), $digits);
+        if ($isRun || 1 === \count(array_unique(str_split($digits)))) {
             throw InvalidDocument::at('/pin', 'Anybody would try this one first. Choose digits that are neither the same nor in a row.');
         }
 

@@ -104,6 +104,7 @@ final readonly class RecordWriter
         $hours = $engine->at('hours')->optionalString();
         $let = $view->log->rig()->release($place);
         $day = null === $let ? ($this->today)() : $this->today->of($let->at);
+        [$nextDay, $nextHours] = $notes->next($place, $day, null === $hours ? null : EngineHours::of($hours));
 
         return [
             'position' => $position,
@@ -119,6 +120,7 @@ final readonly class RecordWriter
                 $engine->at('tasks')->list(),
                 $outcomes->tasks($place),
             ),
+            'next' => ['day' => $nextDay?->format('Y-m-d'), 'hours' => $nextHours?->text()],
             'parked' => array_map(static fn (Cursor $blocked): array => ['title' => $blocked->at('title')->string(), 'reason' => $blocked->at('reason')->string()], $engine->at('blocked')->list()),
             'oil' => $engine->at('oil')->isNull() ? null : [
                 'grade' => $engine->at('oil')->at('grade')->string(),

@@ -11,6 +11,12 @@ final readonly class AccountView
     /** @return array{username: string, name: string, role: string, lead: bool, pin: bool} */
     public static function of(Account $account): array
     {
-        return ['username' => $account->username, 'name' => $account->name, 'role' => $account->role->value, 'lead' => $account->leads(), 'pin' => null !== $account->pinHash];
+        return [
+            'username' => $account->username,
+            'name' => $account->name,
+            'role' => $account->role->value,
+            'lead' => $account->leads(),
+            'pin' => null !== $account->pinHash,
+        ];
     }
 }

@@ -6,7 +6,6 @@ namespace FreshTack\Web\View;
 
 use FreshTack\Core\Bench\BenchLog;
 use FreshTack\Core\Bench\BenchStep;
-use FreshTack\Core\Bench\Claim;
 use FreshTack\Core\Bench\EngineOilLog;
 use FreshTack\Core\Bench\Entry;
 use FreshTack\Core\Bench\Finding;
@@ -22,8 +21,6 @@ use FreshTack\Core\Bench\Said\Pause;
 use FreshTack\Core\Bench\Stop;
 use FreshTack\Core\Bench\Timer;
 use FreshTack\Core\Bench\Timers;
-use FreshTack\Core\Bench\WasteKind;
-use FreshTack\Core\Bench\WasteOfOrder;
 use FreshTack\Core\Finding\Observation;
 use FreshTack\Core\Plan\Position;
 use FreshTack\Shop\Bench\BenchView;
@@ -69,14 +66,17 @@ final readonly class BenchStateView
         return [
             'order' => OrderFileView::file($view->file),
             'mark' => $view->mark,
-            'claims' => array_map(self::claim(...), $view->shop->claims->all()),
-            'engines' => array_map(static fn (Position $position): array => self::engine($position, $view->log), $view->plan->rig->positions),
+            'claims' => array_map(BenchSideView::claim(...), $view->shop->claims->all()),
+            'engines' => array_map(
+                static fn (Position $position): array => BenchSideView::engine($position, $view->log),
+                $view->plan->rig->positions,
+            ),
             'now' => $view->log->now($view->at)->format(\DATE_ATOM),
             'steps' => self::steps($view, $by),
             'timers' => array_map(self::timer(...), (new Timers($view->plan, $view->log))->running()),
             'oil' => array_map(static fn (string $position): array => self::oil($position, $view->log->oil($position)), array_keys($view->plan->capacityMl)),
             'pools' => array_map(static fn (PulledOil $oil): array => self::pool($oil, $view->log), $view->plan->oils),
-            'waste' => self::waste($view),
+            'waste' => BenchSideView::waste($view),
             'stoppedBy' => null === $stop ? null : self::stop($stop),
             'parked' => null === $view->log->parked() ? null : self::parked($view->log->parked()),
             'released' => self::released($view->log->rig()->released),
@@ -149,45 +149,8 @@ final readonly class BenchStateView
             'until' => $notYet?->until?->format(\DATE_ATOM),
             'first' => $notYet?->first?->id,
             'cart' => true === $notYet?->atCart,
-            'claim' => null === $notYet?->claim ? null : self::claim($notYet->claim),
+            'claim' => null === $notYet?->claim ? null : BenchSideView::claim($notYet->claim),
         ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function engine(Position $position, BenchLog $log): array
-    {
-        return [
-            'position' => $position->value,
-            'lockout' => $log->rig()->engine($position)->lockoutText(),
-            'open' => $log->outcomes()->open($position),
-        ];
-    }
-
-    /** @return list<array<string, mixed>> */
-    private static function waste(BenchView $view): array
-    {
-        $waste = new WasteOfOrder($view->plan, $view->log);
-        $drained = $waste->drainedOil()?->millilitresUp();
-        $kinds = $waste->engines();
-
-        return array_map(static function (string $value, int $engines) use ($view, $drained): array {
-            $kind = WasteKind::from($value);
-
-            return [
-                'kind' => $value,
-                'label' => $kind->label(),
-                'counted' => $kind->isCounted(),
-                'engines' => $engines,
-                'drainedMl' => WasteKind::EngineOil === $kind ? $drained : null,
-                'container' => $view->shop->wasteContainers[$value] ?? null,
-            ];
-        }, array_keys($kinds), array_values($kinds));
-    }
-
-    /** @return array<string, mixed> */
-    private static function claim(Claim $claim): array
-    {
-        return ['of' => $claim->of, 'by' => $claim->by, 'at' => $claim->at->format(\DATE_ATOM)];
     }
 
     /** @return array<string, mixed> */

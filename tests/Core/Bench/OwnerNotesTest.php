@@ -18,6 +18,7 @@ use FreshTack\Core\Finding\Settlement;
 use FreshTack\Core\Finding\Spot;
 use FreshTack\Core\Finding\Verdict;
 use FreshTack\Core\Plan\Position;
+use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Quantity\Volume;
 use FreshTack\Tests\Support\BenchDay;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -35,6 +36,25 @@ final class OwnerNotesTest extends TestCase
         self::assertSame(
             ['It was not tried under load on the water: full throttle, and shifting under way.'],
             $notes->untested(Position::Port),
+        );
+    }
+
+    /** Oil and filter: every 160 h or 12 months; nothing where nobody knows the hours. */
+    public function testItIsDueAgainByTheFirstOfAllThatWasDone(): void
+    {
+        $day = BenchDay::ofTwin()->until();
+        $notes = new OwnerNotes($day->order, $day->log);
+        $next = static fn (?EngineHours $now): array => array_map(
+            static fn (\DateTimeImmutable|EngineHours|null $each): ?string => $each instanceof EngineHours ? $each->text() : $each?->format('Y-m-d'),
+            $notes->next(Position::Port, new \DateTimeImmutable('2026-03-18'), $now),
+        );
+
+        self::assertSame(['2027-03-18', '771.4'], $next(EngineHours::of('611.4')));
+        self::assertSame(['2027-03-18', null], $next(null));
+        $none = BenchDay::ofTwin();
+        self::assertSame(
+            [null, null],
+            (new OwnerNotes($none->order, $none->log))->next(Position::Port, $none->now, EngineHours::of('611.4')),
         );
     }
 

@@ -38,12 +38,8 @@ const tables = computed(() =>
   ].filter((table) => table.entries.length > 0),
 )
 const set = computed(() => of('set').map((entry) => `${entry.title.toLowerCase()} ${entry.text}`))
-/** The first of all that is due again. */
-const next = computed(() => {
-  const days = props.engine.tasks.flatMap((task) => task.nextDay ?? []).sort()
-  const hours = props.engine.tasks.flatMap((task) => task.nextHours ?? []).sort((a, b) => Number(a) - Number(b))
-  return dueText(days[0] ?? null, hours[0] ?? null)
-})
+/** Records of before have the tasks only. */
+const next = computed(() => dueText(props.engine.next?.day ?? null, props.engine.next?.hours ?? null))
 const topUp = computed(() => [
   ...(props.engine.oil ? [`engine oil ${props.engine.oil.grade}, class ${props.engine.oil.performanceClass}`] : []),
   ...(props.engine.lubricants ?? []),
