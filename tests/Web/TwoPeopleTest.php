@@ -64,6 +64,20 @@ final class TwoPeopleTest extends ApiTestCase
         self::assertSame(409, $this->status);
     }
 
+    public function testTheSameStepIsNotFinishedTwice(): void
+    {
+        $number = $this->issuedTwin();
+        $this->signIn('ada');
+        $this->enter($number, $this->entry('rig.place.level', 'tick'));
+        $this->signIn('mora');
+        $problem = $this->enter($number, $this->entry('rig.place.level', 'tick'));
+        self::assertSame(422, $this->status);
+        self::assertMatchesRegularExpression(
+            '/^This is entered already\. .+ It was entered by Ada Feldspar at \d\d:\d\d\.$/',
+            $problem->at('detail')->string(),
+        );
+    }
+
     public function testTheMarkIsAnotherOneWheneverSomethingHappened(): void
     {
         $number = $this->issuedTwin();

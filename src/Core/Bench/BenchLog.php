@@ -60,6 +60,7 @@ final readonly class BenchLog
         }
         $may = new MayBeEntered($this);
         $may->atEngine($entry, $step);
+        $may->once($entry, $step);
         $may->withRest($entry, $step);
         $may->underStop($entry, $step);
         $may->besideOthers($entry, $step, $this->order->workOf($step), $shop?->claims);

@@ -76,6 +76,16 @@ enum EntryKind: string
         );
     }
 
+    /** Whether it settles its step once and for all; oil is read, drained and filled up again. */
+    public function isEnteredOnce(): bool
+    {
+        return \in_array(
+            $this,
+            [self::Tick, self::Observation, self::Torque, self::Turns, self::Count, self::Measured],
+            true,
+        );
+    }
+
     /** Whether a step can be settled by it. */
     public function isAnswer(): bool
     {

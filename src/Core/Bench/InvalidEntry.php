@@ -36,6 +36,15 @@ final class InvalidEntry extends \DomainException implements ExpectedError
         return new self('bench.of_other', $why->text(), claim: $why->claim);
     }
 
+    public static function enteredBefore(Entry $before): self
+    {
+        return new self(
+            'bench.entered_before',
+            'This is entered already. If it was different, correct that entry and say why.',
+            $before,
+        );
+    }
+
     public static function nothingAgainst(): self
     {
         return new self('bench.nothing_against', 'Nothing speaks against this: enter it as usual.');

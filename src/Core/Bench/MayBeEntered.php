@@ -40,6 +40,25 @@ final readonly class MayBeEntered
     }
 
     /**
+     * What somebody has finished is not finished again: what was different is a correction of theirs.
+     *
+     * @throws InvalidEntry
+     */
+    public function once(Entry $entry, BenchStep $step): void
+    {
+        $kind = $entry->content->kind;
+        if (!$kind->isEnteredOnce() || $kind !== $this->log->answer($step->id)?->kind) {
+            return;
+        }
+        $before = array_filter(
+            $this->log->entries,
+            static fn (Entry $each): bool => $each->stepId === $step->id && $kind === $each->content->kind,
+        );
+        $last = end($before);
+        false === $last || throw InvalidEntry::enteredBefore($last);
+    }
+
+    /**
      * What somebody else has taken on is theirs to enter. What happened all the same, and what the paper says, is taken.
      *
      * @throws InvalidEntry

@@ -132,7 +132,13 @@ watch(
       <RunLines v-if="isRun" :run="run" :picking="picking" @open="open" />
       <StepWords v-else :current="current" :bare="isWide" />
       <ProblemNote :error="error" />
-      <button v-if="error && refused" type="button" class="big afterwards" :disabled="sending" @click="emit('again')">
+      <button
+        v-if="error && refused && !current.done && !current.notYet?.claim"
+        type="button"
+        class="big afterwards"
+        :disabled="sending"
+        @click="emit('again')"
+      >
         It happened all the same: enter it
       </button>
       <FindingList :findings="found" :sending="sending" :may-work="mayWork" @tell="(entry) => emit('tell', entry)" />
