@@ -79,6 +79,7 @@ final class AbsentKeyTest extends ApiTestCase
 
         return [
             'PUT /api/orders/{number}/draft' => ["/api/orders/$number/draft", ['version' => $version, 'draft' => $order]],
+            'PUT /api/session/pin' => ['/api/session/pin', ['password' => self::PASSWORD, 'pin' => '9317']],
             'PUT /api/customers/{id}' => [
                 "/api/customers/$customer",
                 ['name' => 'Whole', 'email' => null, 'phone' => null, 'version' => 1],

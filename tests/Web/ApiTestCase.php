@@ -170,7 +170,12 @@ abstract class ApiTestCase extends WebTestCase
         $this->signIn('ada');
         $bench = $this->call('GET', "/api/orders/$number/bench");
         $this->holdParts($bench);
-        $before = GoodDay::before($bench, $stepId);
+        $done = array_filter($bench->at('steps')->list(), static fn (Cursor $step): bool => true === $step->at('done')->raw());
+        $entered = array_map(static fn (Cursor $step): string => $step->at('id')->string(), $done);
+        $before = array_values(array_filter(
+            GoodDay::before($bench, $stepId),
+            static fn (array $entry): bool => !\in_array($entry['stepId'], $entered, true),
+        ));
         $bench = $this->call('POST', "/api/orders/$number/entries", ['entries' => $before]);
         self::assertSame(200, $this->status);
 

@@ -511,7 +511,7 @@ final class BenchTest extends ApiTestCase
         $number = $this->issuedTwin();
         $this->workUntil($number, 'port.close-valve.close');
         $before = $this->call('GET', "/api/orders/$number/bench")->at('entries')->raw();
-        $problem = $this->enter($number, $this->entry('rig.place.level', 'tick'), $this->entry('port.close-valve.close', 'torque', ['torque' => '85', 'unit' => 'nm', 'wrench' => 'TW-1']));
+        $problem = $this->enter($number, $this->entry('port.close-valve.close', 'note', ['text' => 'Dry.']), $this->entry('port.close-valve.close', 'torque', ['torque' => '85', 'unit' => 'nm', 'wrench' => 'TW-1']));
         self::assertSame([422, ['/entries/1']], [$this->status, self::pointers($problem)]);
         self::assertStringContainsString('85 N·m is outside 7 – 10 N·m', $problem->at('detail')->string());
 

@@ -147,8 +147,7 @@ final class TwoPeopleTest extends ApiTestCase
         $this->entities()->clear();
         self::assertStringStartsWith('This PIN is off after ten wrong tries.', $this->hands('mora', self::PIN)->at('detail')->string());
         $this->signIn('mora');
-        $this->setPin(self::PASSWORD, '9317');
-        self::assertSame(204, $this->status);
+        self::assertTrue($this->setPin(self::PASSWORD, '9317')->at('pin')->raw());
         $this->signIn('ada');
         self::assertSame('mora', $this->hands('mora', '9317')->at('username')->raw());
     }
@@ -175,8 +174,7 @@ final class TwoPeopleTest extends ApiTestCase
     public function testWhoHasNoPinSignsInWithThePassword(): void
     {
         $this->signIn('bram');
-        $this->setPin(self::PASSWORD, null);
-        self::assertSame(204, $this->status);
+        self::assertFalse($this->setPin(self::PASSWORD, null)->at('pin')->raw());
         self::assertSame(['/username'], self::pointers($this->hands('bram', self::PIN)));
         self::assertSame(['/username'], self::pointers($this->hands('nobody', self::PIN)));
     }

@@ -13,6 +13,7 @@ use FreshTack\Shop\Conflict;
 use FreshTack\Web\Http\Body;
 use FreshTack\Web\Security\SignedIn;
 use Symfony\Bundle\SecurityBundle\Security;
+use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\AsController;
@@ -53,6 +54,7 @@ final readonly class PinController
     {
         [$password, $pin] = Body::read($request, static function (Cursor $body): array {
             $body->knowsOnly('password', 'pin');
+            $body->needs('pin');
 
             return [$body->at('password')->string(200), $body->at('pin')->optionalString(4)];
         });
@@ -64,6 +66,6 @@ final readonly class PinController
             $request->getClientIp() ?? '',
         );
 
-        return new Response(status: Response::HTTP_NO_CONTENT);
+        return new JsonResponse(['pin' => null !== $pin]);
     }
 }
