@@ -8,6 +8,7 @@ use Dompdf\Dompdf;
 use FreshTack\Outside\FolderReaderDrop;
 use FreshTack\Outside\LabelFolder;
 use FreshTack\Outside\OutboxFolder;
+use FreshTack\Outside\WrenchFolder;
 use FreshTack\Shop\Bench\NotPrinted;
 use FreshTack\Shop\Reminder\NotSent;
 use PHPUnit\Framework\TestCase;
@@ -27,6 +28,24 @@ final class FolderTest extends TestCase
     protected function tearDown(): void
     {
         exec('rm -rf '.escapeshellarg($this->folder));
+    }
+
+    public function testPullsOfTheLastMinutesAreOfferedTheNewestFirstAndRubbishIsPutAside(): void
+    {
+        $drop = new WrenchFolder($this->folder);
+        $now = new \DateTimeImmutable('2026-03-18 09:00');
+        self::assertSame([], $drop->lately($now), 'the folder is made');
+        foreach (['old' => '-10 min', 'one' => '-2 min', 'two' => '-1 min'] as $name => $age) {
+            file_put_contents($this->folder."/wrench/in/$name.json", $name);
+            touch($this->folder."/wrench/in/$name.json", $now->modify($age)->getTimestamp());
+        }
+        file_put_contents($this->folder.'/wrench/in/big.json', str_repeat(' ', 20_000));
+        touch($this->folder.'/wrench/in/big.json', $now->getTimestamp());
+        self::assertSame(['big.json' => '', 'two.json' => 'two', 'one.json' => 'one'], $drop->lately($now->modify('-3 min')));
+
+        $drop->refused('two.json', 'It is no reading.');
+        self::assertSame(['big.json', 'one.json'], array_keys($drop->lately($now->modify('-3 min'))));
+        self::assertStringEqualsFile($this->folder.'/wrench/refused/two.json.reason.txt', "It is no reading.\n");
     }
 
     public function testALabelEndsAsPdfWithAPictureOfEach(): void

@@ -119,6 +119,7 @@ final class AccessTest extends ApiTestCase
         yield 'take a part back' => ['POST', '/api/orders/1/cart/taking-back', $all];
         yield 'mark of a bench' => ['GET', '/api/orders/1/bench/mark', $all];
         yield 'print a label' => ['POST', '/api/orders/1/label', $all];
+        yield 'wrench readings' => ['GET', '/api/wrench-readings', $all];
         yield 'take work on' => ['POST', '/api/orders/1/claims', ['ines', 'ada', 'mora']];
         yield 'give work back' => ['POST', '/api/orders/1/claims/giving-back', ['ines', 'ada', 'mora']];
         yield 'join customers' => ['POST', '/api/customers/1/joining', ['ines', 'mora']];

@@ -19,6 +19,8 @@ final readonly class Sweep
         'log/*.log' => 30 * 86_400,
         'reader/taken/*' => 90 * 86_400,
         'reader/refused/*' => 90 * 86_400,
+        'wrench/in/*' => 86_400,
+        'wrench/refused/*' => 90 * 86_400,
         '.fresh-tack-*/*' => 86_400,
     ];
 

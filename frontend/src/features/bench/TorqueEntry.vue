@@ -3,6 +3,7 @@ import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import type { EntryValue, Step } from '@/shared/api/types'
 import CrowfootBox from '@/shared/ui/CrowfootBox.vue'
 import { decimalInput } from '@/shared/units'
+import { useWrench } from './useWrench'
 
 type Torque = Extract<NonNullable<Step['tightening']>, { kind: 'torque' }>
 
@@ -28,6 +29,7 @@ watch(crowfoot, async () => {
 const last = sessionStorage.getItem(memory) ?? ''
 const wrench = ref(props.fitting.includes(last) ? last : (props.fitting[0] ?? ''))
 const reason = ref('')
+const { pull, use } = useWrench()
 const isOther = computed(() => wrench.value !== '' && !props.fitting.includes(wrench.value))
 const others = computed(() => props.wrenches.filter((each) => !props.fitting.includes(each)))
 
@@ -37,6 +39,21 @@ function asOrdered(): void {
   if (wrench.value !== '' && !isOther.value && !props.sending) {
     enter()
   }
+}
+
+/** What the wrench read, as it read it. */
+function asRead(): void {
+  const read = pull.value
+  if (read === null || props.sending) {
+    return
+  }
+  wrench.value = read.wrench
+  if (isOther.value) {
+    torque.value = read.unit === props.tightening.unit ? read.torque : ''
+    return
+  }
+  use(read.id)
+  emit('tighten', { torque: read.torque, unit: read.unit, wrench: read.wrench })
 }
 
 function enter(): void {
@@ -51,6 +68,9 @@ function enter(): void {
     <button type="button" class="big main set" :disabled="sending" @click="asOrdered">
       {{ tightening.nominal }} {{ units[tightening.unit]
       }}<span v-if="wrench !== '' && !isOther" class="with">with {{ wrench }}</span>
+    </button>
+    <button v-if="pull" type="button" class="big pull" :disabled="sending" @click="asRead">
+      {{ pull.wrench.split(',')[0] }} read {{ pull.text }}: enter it
     </button>
     <label
       >used, {{ units[tightening.unit] }}
@@ -135,6 +155,7 @@ select.field {
   width: auto;
 }
 
+.torque .pull,
 .torque .set {
   flex: 1 0 100%;
 }

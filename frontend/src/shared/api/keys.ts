@@ -13,6 +13,7 @@ export const keys = {
   preview: (number: number, draft: Draft | null) => ['preview', number, draft] as const,
   bench: (number: number) => ['bench', number] as const,
   benchMark: (number: number) => ['bench-mark', number] as const,
+  wrenchReadings: ['wrench-readings'] as const,
   cart: (number: number) => ['cart', number] as const,
   record: (number: number) => ['record', number] as const,
   pickLists: ['pick-lists'] as const,
