@@ -35,6 +35,17 @@ final class DoorsTest extends ServedTestCase
         }
     }
 
+    public function testARequestOfASessionThatHasEndedTakesNobodysSessionAway(): void
+    {
+        $ada = self::person('ada');
+        // whoever signs in next in this browser has a session of another number
+        $ada->press('POST', '/api/sign-in', ['username' => 'mora', 'password' => Person::PASSWORD])->getContent();
+        $late = $ada->press('GET', '/api/board');
+
+        self::assertSame(401, $late->getStatusCode());
+        self::assertSame([], $late->getHeaders(false)['set-cookie'] ?? []);
+    }
+
     /** Compared within one run: a hash is looked at in both. */
     public function testANameThatNobodyHasTakesAsLongAsAWrongPassword(): void
     {

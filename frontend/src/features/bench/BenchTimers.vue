@@ -98,7 +98,7 @@ function goTo(key: string, work: string, position: string): void {
     >
       {{ muted ? 'Sound off' : 'Sound on' }}
     </button>
-    <span class="visually-hidden" role="alert">{{
+    <span class="visually-hidden" aria-live="assertive">{{
       timers
         .filter((timer) => ringing.includes(timer.key))
         .map((timer) => `${timer.text}: the time is over.`)
