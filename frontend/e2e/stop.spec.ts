@@ -27,5 +27,7 @@ test('emulsified oil stops the job and tells the writer', async ({ browser }) =>
   await bench.getByLabel('not measured').check()
   await bench.getByRole('textbox', { name: /^Remark/ }).fill('Flushed with oil first.')
   await bench.getByRole('button', { name: 'Release the engines' }).click()
-  await expect(bench.getByText('decision: Fresh water; flushed twice, customer told.')).toBeVisible()
+  await expect(
+    bench.getByText(/^Not as it should be: .*decision: Fresh water; flushed twice, customer told\.$/),
+  ).toBeVisible()
 })

@@ -18,6 +18,8 @@ test('a digital torque wrench is one touch from its figure, and what is no readi
   expect([torque, wrench], ordered).not.toContain('')
   await expect(bench.getByRole('button', { name: /read .*: enter it/ })).toHaveCount(0)
 
+  // what lies there already is of another bolt
+  await bench.waitForResponse('**/api/wrench-readings')
   mkdirSync(folder, { recursive: true })
   writeFileSync(join(folder, `rubbish-${number}.json`), 'OL')
   writeFileSync(join(folder, `pull-${number}.json`), JSON.stringify({ wrench, torque, unit: 'nm' }))

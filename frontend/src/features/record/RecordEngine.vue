@@ -20,8 +20,10 @@ const words = {
   dropped: 'dropped:',
   open: 'not finished:',
 }
-const ended = (task: Engine['tasks'][number]): string =>
+const outcomeText = (task: Engine['tasks'][number]): string =>
   [words[task.outcome ?? 'done'], (task.missing ?? []).join('; ')].filter((part) => part !== '').join(' ')
+/** A sentence ends once, however somebody wrote it. */
+const ended = (text: string): string => `${text.replace(/[.\s]+$/, '')}.`
 const dueText = (day: string | null, hours: string | null): string =>
   [day === null ? '' : dayText(day), hours === null ? '' : `${hours} h`].filter((part) => part !== '').join(' or ')
 const named = (parts: { number: string; description: string | null; count?: number | null }[]): string =>
@@ -73,7 +75,7 @@ const topUp = computed(() => [
       <tbody>
         <tr v-for="task in engine.tasks" :key="task.task">
           <td>
-            <strong>{{ task.title }}</strong> {{ ended(task) }}
+            <strong>{{ task.title }}</strong> {{ outcomeText(task) }}
           </td>
           <td>
             <strong>{{ dueText(task.nextDay, task.nextHours) }}</strong>
@@ -113,10 +115,10 @@ const topUp = computed(() => [
     </p>
     <p v-if="topUp.length > 0"><strong>To top up with:</strong> {{ topUp.join('; ') }}.</p>
     <p v-for="entry in of('not_done')" :key="entry.at + entry.title">
-      <strong>Not done:</strong> {{ entry.title.toLowerCase() }}, {{ entry.text }}.
+      <strong>Not done:</strong> {{ entry.title.toLowerCase() }}, {{ ended(entry.text) }}
     </p>
     <p v-for="entry in of('deviation')" :key="entry.at + entry.title" class="band">
-      <strong>Not as it should be:</strong> {{ entry.title.toLowerCase() }}, {{ entry.text }}.
+      <strong>Not as it should be:</strong> {{ entry.title.toLowerCase() }}, {{ ended(entry.text) }}
     </p>
     <RecordFindings :findings="engine.findings ?? []" />
     <p v-if="engine.laidOut?.length" class="muted">
