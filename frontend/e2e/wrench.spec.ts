@@ -1,9 +1,9 @@
 import { expect, test } from '@playwright/test'
-import { mkdirSync, writeFileSync } from 'node:fs'
+import { writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { issueFor, signedIn, tablet, workUntil } from './shop'
 
-const folder = join(process.env['RUN_DIR'] ?? '', '..', 'data', 'wrench', 'in')
+const folder = join(process.env['FRESH_TACK_DATA_DIR'] ?? '', 'wrench', 'in')
 
 test('a digital torque wrench is one touch from its figure, and what is no reading is not offered', async ({
   browser,
@@ -20,7 +20,6 @@ test('a digital torque wrench is one touch from its figure, and what is no readi
 
   // what lies there already is of another bolt
   await bench.waitForResponse('**/api/wrench-readings')
-  mkdirSync(folder, { recursive: true })
   writeFileSync(join(folder, `rubbish-${number}.json`), 'OL')
   writeFileSync(join(folder, `pull-${number}.json`), JSON.stringify({ wrench, torque, unit: 'nm' }))
   await bench.getByRole('button', { name: `${wrench} read ${torque} N·m: enter it` }).click()

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/vue-query'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { answered, api } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 
@@ -16,13 +16,11 @@ export function useWrench() {
   })
   // what was pulled before this torque was shown is of another one
   const before = ref<Set<string> | null>(null)
-  const pull = computed(() => {
-    const readings = data.value?.readings ?? null
-    if (readings === null) {
-      return null
-    }
-    before.value ??= new Set(readings.map((each) => each.id))
-    return readings.find((each) => !used.value.has(each.id) && !before.value?.has(each.id)) ?? null
+  watch(data, (now) => (before.value ??= now ? new Set(now.readings.map((each) => each.id)) : null), {
+    immediate: true,
   })
+  const pull = computed(
+    () => data.value?.readings.find((each) => !used.value.has(each.id) && before.value?.has(each.id) === false) ?? null,
+  )
   return { pull, use: (id: string) => (used.value = new Set([...used.value, id])) }
 }
