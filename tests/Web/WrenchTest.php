@@ -19,9 +19,16 @@ final class WrenchTest extends ApiTestCase
         self::assertIsString($data);
         $this->in = $data.'/wrench/in';
         is_dir($this->in) || mkdir($this->in, 0o770, true);
+        $this->clear();
     }
 
     protected function tearDown(): void
+    {
+        $this->clear();
+        parent::tearDown();
+    }
+
+    private function clear(): void
     {
         foreach ([$this->in, \dirname($this->in).'/refused'] as $folder) {
             $files = glob($folder.'/pull-*');
@@ -29,7 +36,6 @@ final class WrenchTest extends ApiTestCase
                 unlink($file);
             }
         }
-        parent::tearDown();
     }
 
     public function testAPullOfAWrenchOfTheShopIsOffered(): void
