@@ -37,7 +37,8 @@ final class DoorsTest extends ServedTestCase
 
     public function testARequestOfASessionThatHasEndedTakesNobodysSessionAway(): void
     {
-        $ada = self::person('ada');
+        // nobody else's of these tests
+        $ada = Person::signedIn('ada');
         // whoever signs in next in this browser has a session of another number
         $ada->press('POST', '/api/sign-in', ['username' => 'mora', 'password' => Person::PASSWORD])->getContent();
         $late = $ada->press('GET', '/api/board');
