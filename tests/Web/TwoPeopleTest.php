@@ -142,10 +142,13 @@ final class TwoPeopleTest extends ApiTestCase
         $told = $this->hands('mora', self::PIN)->at('detail')->string();
         self::assertSame('Too many wrong tries. Try again in 5 s.', $told);
 
-        // five more, an hour later
-        $this->entities()->getConnection()->executeStatement('UPDATE login_failure SET failures = 10, last_at = last_at - INTERVAL 2 HOUR');
+        // four more, an hour later
+        $this->entities()->getConnection()->executeStatement('UPDATE login_failure SET failures = 9, last_at = last_at - INTERVAL 2 HOUR');
         $this->entities()->clear();
-        self::assertStringStartsWith('This PIN is off after ten wrong tries.', $this->hands('mora', self::PIN)->at('detail')->string());
+        self::assertStringStartsWith('This PIN is off after ten wrong tries.', $this->hands('mora', '1111')->at('detail')->string());
+        $this->entities()->getConnection()->executeStatement('DELETE FROM login_failure');
+        $this->entities()->clear();
+        self::assertSame(['/username'], self::pointers($this->hands('mora', self::PIN)), 'it stays off, however long one waits');
         $this->signIn('mora');
         self::assertTrue($this->setPin(self::PASSWORD, '9317')->at('pin')->raw());
         $this->signIn('ada');

@@ -61,10 +61,11 @@ final readonly class OwnerNotes
     public function untested(Position $position): array
     {
         $untested = [];
-        if (!$this->isDone($position, static fn (BenchStep $step): bool => \in_array(Effect::Started, $step->effects, true))) {
-            $untested[] = 'The engine was not run.';
+        // a run before the work, to warm the oil, says nothing of what was done since
+        if (!$this->isLastDone($position, static fn (BenchStep $step): bool => $step->has(Effect::Started))) {
+            $untested[] = 'The engine was not run after the work.';
         }
-        if (!$this->isDone($position, static fn (BenchStep $step): bool => Measure::FullThrottle === $step->measure?->measure)) {
+        if (!$this->isLastDone($position, static fn (BenchStep $step): bool => Measure::FullThrottle === $step->measure?->measure)) {
             $untested[] = 'It was not tried under load on the water: full throttle, and shifting under way.';
         }
 
@@ -72,14 +73,14 @@ final readonly class OwnerNotes
     }
 
     /** @param \Closure(BenchStep): bool $is */
-    private function isDone(Position $position, \Closure $is): bool
+    private function isLastDone(Position $position, \Closure $is): bool
     {
-        foreach ($this->order->steps as $step) {
-            if (\in_array($step->position, [$position, null], true) && $is($step) && $this->log->isDone($step)) {
-                return true;
-            }
-        }
+        $own = array_filter(
+            $this->order->steps,
+            static fn (BenchStep $step): bool => \in_array($step->position, [$position, null], true) && $is($step),
+        );
+        $last = end($own);
 
-        return false;
+        return false !== $last && $this->log->isDone($last);
     }
 }

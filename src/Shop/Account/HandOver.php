@@ -34,7 +34,7 @@ final readonly class HandOver
      *
      * @return Account with what four digits may do
      *
-     * @throws InvalidDocument if the digits are not theirs, or there were too many tries
+     * @throws InvalidDocument|Conflict if the digits are not theirs, or there were too many tries
      */
     public function to(Username $who, string $digits, string $address): Account
     {
@@ -43,12 +43,13 @@ final readonly class HandOver
         if (null === $account || null === $account->pinHash) {
             throw InvalidDocument::at('/username', 'Nobody of this name has a PIN. Sign in with the password, and set one.');
         }
-        if ($this->failures->of(self::counted($who))[0] >= self::TRIES) {
-            throw InvalidDocument::at('/pin', 'This PIN is off after ten wrong tries. Sign in with the password, and set a new one.');
-        }
         if (!password_verify($digits, $account->pinHash)) {
             $this->throttle->failed($who, $address);
             $this->failures->add(self::counted($who), $this->clock->now());
+            if ($this->failures->of(self::counted($who))[0] >= self::TRIES) {
+                $this->keep($account, null, 'account.pin_off');
+                throw InvalidDocument::at('/pin', 'This PIN is off after ten wrong tries. Sign in with the password, and set a new one.');
+            }
             throw InvalidDocument::at('/pin', 'That is not the PIN. Try again, or sign in with the password.');
         }
         $this->failures->forget(self::counted($who));
@@ -69,11 +70,16 @@ final readonly class HandOver
             $this->throttle->failed($who, $address);
             throw InvalidDocument::at('/password', 'That is not your password.');
         }
-        $this->unit->run(function () use ($account, $pin, $who): void {
+        $this->keep($account, $pin, null === $pin ? 'account.pin_removed' : 'account.pin_set');
+    }
+
+    /** @throws Conflict */
+    private function keep(Account $account, ?Pin $pin, string $what): void
+    {
+        $this->unit->run(function () use ($account, $pin, $what): void {
             $this->accounts->setPin($account, $pin?->hash());
-            $what = null === $pin ? 'account.pin_removed' : 'account.pin_set';
             $this->audit->add($account->username, $what, Subject::account($account->username));
-            $this->failures->forget(self::counted($who));
+            $this->failures->forget(self::counted(Username::typed($account->username)));
         });
     }
 

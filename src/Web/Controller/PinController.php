@@ -33,7 +33,7 @@ final readonly class PinController
     ) {
     }
 
-    /** @throws InvalidDocument */
+    /** @throws InvalidDocument|Conflict */
     #[Route('/api/session/hands', name: 'hands', methods: ['POST'])]
     public function hands(Request $request): Response
     {

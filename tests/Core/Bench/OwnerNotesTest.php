@@ -60,9 +60,15 @@ final class OwnerNotesTest extends TestCase
 
     public function testAnEngineThatWasNotStartedWasNotRun(): void
     {
-        $day = BenchDay::ofTwin()->until('port.lock-out.key');
+        foreach (['port.lock-out.key', 'port.close-valve.close'] as $before) {
+            $day = BenchDay::ofTwin()->until($before);
 
-        self::assertSame('The engine was not run.', (new OwnerNotes($day->order, $day->log))->untested(Position::Port)[0]);
+            self::assertSame(
+                'The engine was not run after the work.',
+                (new OwnerNotes($day->order, $day->log))->untested(Position::Port)[0],
+                'a run to warm the oil says nothing of the work after it',
+            );
+        }
     }
 
     public function testWhatWasFoundIsWatchedUntilItIsPutRight(): void
