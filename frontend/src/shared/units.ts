@@ -28,6 +28,11 @@ export function momentText(instant: string, timeZone: string): string {
   }).format(new Date(instant))
 }
 
+/** The same instant without its day: `14:05`. */
+export function clockText(instant: string, timeZone: string): string {
+  return new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone }).format(new Date(instant))
+}
+
 /**
  * What a clock of the shop showed as an instant: `2026-03-18`, `9:05` and its zone give `2026-03-18T09:05:00Z`. Null:
  * no time of day, such as `9 h`. An hour that the clock skips is the one after it.

@@ -5,7 +5,7 @@ import { keys } from '@/shared/api/keys'
 import type { Bench } from '@/shared/api/types'
 import { useNow } from '@/shared/now'
 import { whoseText } from '@/shared/times'
-import { countdownText, momentText } from '@/shared/units'
+import { clockText, countdownText } from '@/shared/units'
 import { useShop } from '@/shared/session'
 import { useAlarm } from './alarm'
 import { runningTimers } from './timers'
@@ -30,7 +30,7 @@ const props = defineProps<{
 const emit = defineEmits<{ pass: [minutes: number]; takeBack: []; goTo: [stepId: string] }>()
 const whose = computed(() => whoseText(props.bench.document.timeline, props.current?.operation.id ?? ''))
 const { timeZone } = useShop()
-const clock = (at: number): string => momentText(new Date(at).toISOString(), timeZone.value).split(', ')[1] ?? ''
+const clock = (at: number): string => clockText(new Date(at).toISOString(), timeZone.value)
 const shopNow = useNow()
 const now = computed(() => shopNow.value + props.ahead)
 /** Until the next of them is over, in whole minutes; nothing where none runs. */

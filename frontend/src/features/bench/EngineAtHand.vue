@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Bench, WorkEngine } from '@/shared/api/types'
 import { useSession, useShop } from '@/shared/session'
-import { momentText } from '@/shared/units'
+import { clockText } from '@/shared/units'
 import { lastOf } from './atHand'
 import type { BenchStep } from './useBench'
 
@@ -22,7 +22,7 @@ const isMine = computed(() => claim.value !== null && claim.value.by === account
 const state = computed(() => props.bench.engines.find((each) => each.position === position.value) ?? null)
 const isReleased = computed(() => props.bench.released.some((each) => each.position === position.value))
 const last = computed(() => (claim.value === null ? null : lastOf(props.bench, claim.value.by, position.value)))
-const clock = (instant: string): string => momentText(instant, timeZone.value).split(', ')[1] ?? ''
+const clock = (instant: string): string => clockText(instant, timeZone.value)
 </script>
 
 <template>

@@ -4,7 +4,7 @@ import type { Bench } from '@/shared/api/types'
 import { useSession, useShop } from '@/shared/session'
 import { whoseText } from '@/shared/times'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
-import { momentText } from '@/shared/units'
+import { clockText, momentText } from '@/shared/units'
 import { lastOf, planAtHand, type PlanRow } from './atHand'
 import EngineAtHand from './EngineAtHand.vue'
 import type { BenchStep } from './useBench'
@@ -27,7 +27,7 @@ const plan = computed(() => {
   return { now: shown(all.now), waits: shown(all.waits), done: shown(all.done) }
 })
 const here = computed(() => lastOf(props.bench, username.value))
-const clock = (instant: string): string => momentText(instant, timeZone.value).split(', ')[1] ?? ''
+const clock = (instant: string): string => clockText(instant, timeZone.value)
 const isBusy = computed(() => take.isPending.value || giveBack.isPending.value)
 /** Where some of it still waits, only what may be done now is promised. */
 function stepsText({ open, count, free, waits }: PlanRow): string {

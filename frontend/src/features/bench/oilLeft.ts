@@ -1,7 +1,7 @@
 import type { Bench } from '@/shared/api/types'
 
 export type OilPoolState = Bench['pools'][number]
-type Unit = 'l' | 'ml' | 'us_qt'
+export type Unit = 'l' | 'ml' | 'us_qt'
 
 export interface OilLeft {
   grade: string

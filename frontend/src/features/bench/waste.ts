@@ -1,7 +1,7 @@
 import type { Bench } from '@/shared/api/types'
+import type { Unit } from './oilLeft'
 
 export type ExpectedWaste = Bench['waste'][number]
-type Unit = 'l' | 'ml' | 'us_qt'
 
 export interface Waste {
   kind: ExpectedWaste['kind']
