@@ -14,7 +14,8 @@ final readonly class DoctrineBenchMarks implements BenchMarks
         SELECT o.version, o.status, o.issued_at,
                (SELECT MAX(e.sequence) FROM bench_entry e WHERE e.work_order_id = o.number) AS entries,
                (SELECT CONCAT(COUNT(*), '-', COALESCE(MAX(c.id), 0)) FROM cart_confirmation c WHERE c.order_number = o.number) AS held,
-               (SELECT SUM(CRC32(CONCAT(b.work, ' ', b.account, ' ', b.taken_at))) FROM bench_claim b WHERE b.order_number = o.number) AS claims
+               (SELECT SUM(CRC32(CONCAT(b.work, ' ', b.account, ' ', b.taken_at)))
+                FROM bench_claim b WHERE b.order_number = o.number) AS claims
         FROM work_order o WHERE o.number = :number
         SQL;
 

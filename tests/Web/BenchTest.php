@@ -25,7 +25,8 @@ final class BenchTest extends ApiTestCase
         $filters = ['kind' => 'oil_filters', 'amount' => null, 'pieces' => 2, 'container' => 'filter drum'];
         $refused = $this->call('POST', "/api/orders/$number/release", [...$release, 'waste' => [[...$filters, 'container' => ' ']]]);
         self::assertSame(['/waste/0/container'], self::pointers($refused));
-        $refused = $this->call('POST', "/api/orders/$number/release", [...$release, 'waste' => [[...$filters, 'pieces' => 0]]], described: false);
+        $none = [...$release, 'waste' => [[...$filters, 'pieces' => 0]]];
+        $refused = $this->call('POST', "/api/orders/$number/release", $none, described: false);
         self::assertSame(['/waste/0/pieces'], self::pointers($refused));
         $refused = $this->call('POST', "/api/orders/$number/release", [...$release, 'waste' => [$filters, $filters]]);
         self::assertSame(['/waste/1/kind'], self::pointers($refused));
@@ -45,7 +46,10 @@ final class BenchTest extends ApiTestCase
         );
         self::assertContains(
             ['Black or brown, clear of water and metal', 'as_found'],
-            array_map(static fn (Cursor $entry): array => [$entry->at('text')->raw(), $entry->at('section')->raw()], $port->at('entries')->list()),
+            array_map(
+                static fn (Cursor $entry): array => [$entry->at('text')->raw(), $entry->at('section')->raw()],
+                $port->at('entries')->list(),
+            ),
         );
         // 611.4 h + 160 h; 18 Mar 2026 + 12 months
         self::assertSame(['771.4', '2027-03-18'], [$port->at('tasks')->at(0)->at('nextHours')->raw(), $port->at('tasks')->at(0)->at('nextDay')->raw()]);
@@ -511,7 +515,11 @@ final class BenchTest extends ApiTestCase
         $number = $this->issuedTwin();
         $this->workUntil($number, 'port.close-valve.close');
         $before = $this->call('GET', "/api/orders/$number/bench")->at('entries')->raw();
-        $problem = $this->enter($number, $this->entry('port.close-valve.close', 'note', ['text' => 'Dry.']), $this->entry('port.close-valve.close', 'torque', ['torque' => '85', 'unit' => 'nm', 'wrench' => 'TW-1']));
+        $problem = $this->enter(
+            $number,
+            $this->entry('port.close-valve.close', 'note', ['text' => 'Dry.']),
+            $this->entry('port.close-valve.close', 'torque', ['torque' => '85', 'unit' => 'nm', 'wrench' => 'TW-1']),
+        );
         self::assertSame([422, ['/entries/1']], [$this->status, self::pointers($problem)]);
         self::assertStringContainsString('85 N·m is outside 7 – 10 N·m', $problem->at('detail')->string());
 

@@ -45,7 +45,10 @@ final class TwoPeopleTest extends ApiTestCase
             ["order $number"],
         ));
         $bench = $this->call('POST', "/api/orders/$number/claims/giving-back", ['of' => 'port']);
-        self::assertSame(['starboard'], array_map(static fn (Cursor $claim): mixed => $claim->at('of')->raw(), $bench->at('claims')->list()));
+        self::assertSame(
+            ['starboard'],
+            array_map(static fn (Cursor $claim): mixed => $claim->at('of')->raw(), $bench->at('claims')->list()),
+        );
     }
 
     public function testWhatIsTakenOnIsWorkOfTheOrderAndGivenBackByWhoHasIt(): void

@@ -44,7 +44,10 @@ final class WrenchTest extends ApiTestCase
         $this->signIn('ada');
 
         self::assertSame([['pull-1.json', 'TW-1, 5–25 N·m', '24.3', 'nm', '24.3 N·m']], array_map(
-            static fn (Cursor $each): array => array_map(static fn (string $key): mixed => $each->at($key)->raw(), ['id', 'wrench', 'torque', 'unit', 'text']),
+            static fn (Cursor $each): array => array_map(
+                static fn (string $key): mixed => $each->at($key)->raw(),
+                ['id', 'wrench', 'torque', 'unit', 'text'],
+            ),
             $this->call('GET', '/api/wrench-readings')->at('readings')->list(),
         ));
     }

@@ -45,7 +45,9 @@ final class OwnerNotesTest extends TestCase
         $day = BenchDay::ofTwin()->until();
         $notes = new OwnerNotes($day->order, $day->log);
         $next = static fn (?EngineHours $now): array => array_map(
-            static fn (\DateTimeImmutable|EngineHours|null $each): ?string => $each instanceof EngineHours ? $each->text() : $each?->format('Y-m-d'),
+            static fn (\DateTimeImmutable|EngineHours|null $each): ?string => $each instanceof EngineHours
+                ? $each->text()
+                : $each?->format('Y-m-d'),
             $notes->next(Position::Port, new \DateTimeImmutable('2026-03-18'), $now),
         );
 
@@ -106,7 +108,8 @@ final class OwnerNotesTest extends TestCase
     public function testEachEntryStandsWhereAnOwnerLooksForIt(EntryContent $content, bool $happened, RecordSection $section): void
     {
         $day = BenchDay::ofTwin();
-        $entry = new Entry('00000000-0000-4000-8000-00000000abcd', 'port.fill.pour', $content, null, 'ada', $day->now, new Told(happened: $happened));
+        $told = new Told(happened: $happened);
+        $entry = new Entry('00000000-0000-4000-8000-00000000abcd', 'port.fill.pour', $content, null, 'ada', $day->now, $told);
 
         self::assertSame($section, RecordSection::of($entry, $day->order->step('port.fill.pour')));
     }
