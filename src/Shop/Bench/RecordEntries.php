@@ -10,8 +10,7 @@ use FreshTack\Core\Bench\EntryKind;
 use FreshTack\Core\Bench\InvalidEntry;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Reading\InvalidDocument;
-use FreshTack\Shop\Account\Accounts;
-use FreshTack\Shop\Account\Username;
+use FreshTack\Shop\Account\People;
 use FreshTack\Shop\Audit\AuditLog;
 use FreshTack\Shop\Audit\Move;
 use FreshTack\Shop\Audit\Subject;
@@ -32,7 +31,7 @@ final readonly class RecordEntries
         private OpenBench $open,
         private BenchMarks $marks,
         private NeedlessWork $needless,
-        private Accounts $accounts,
+        private People $people,
         private ShopSettings $settings,
         private AuditLog $audit,
         private Unit $unit,
@@ -126,12 +125,7 @@ final readonly class RecordEntries
     {
         $claim = $error instanceof InvalidEntry ? $error->claim : null;
 
-        return null === $claim ? '' : \sprintf(' %s took it on at %s.', $this->name($claim->by), $this->time($claim->at));
-    }
-
-    private function name(string $username): string
-    {
-        return $this->accounts->find(Username::typed($username))->name ?? $username;
+        return null === $claim ? '' : \sprintf(' %s took it on at %s.', $this->people->nameOf($claim->by), $this->time($claim->at));
     }
 
     private function time(\DateTimeImmutable $at): string
@@ -146,7 +140,7 @@ final readonly class RecordEntries
 
         return null === $before ? '' : \sprintf(
             ' It was entered by %s at %s.',
-            $this->name($before->by),
+            $this->people->nameOf($before->by),
             $this->time($before->at),
         );
     }

@@ -22,8 +22,7 @@ use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Core\Quantity\Volume;
 use FreshTack\Core\Reading\Cursor;
-use FreshTack\Shop\Account\Accounts;
-use FreshTack\Shop\Account\Username;
+use FreshTack\Shop\Account\People;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Register\Register;
 use FreshTack\Shop\ShopSettings;
@@ -37,7 +36,7 @@ final readonly class RecordWriter
 
     public function __construct(
         private Register $register,
-        private Accounts $accounts,
+        private People $people,
         private ShopSettings $settings,
         private Today $today,
         private ClockInterface $clock,
@@ -60,7 +59,7 @@ final readonly class RecordWriter
             'shop' => $this->settings->name(),
             'day' => ($this->today)()->format('Y-m-d'),
             'boat' => ['name' => $boat->name, 'registration' => $boat->registration, 'customer' => $boat->owner->name],
-            'releasedBy' => $this->person($releasedBy),
+            'releasedBy' => $this->people->nameOf($releasedBy),
             'releasedAt' => $this->clock->now()->setTimezone($this->settings->zone())->format(\DATE_ATOM),
             'remark' => $release->remark,
             'explained' => array_values($release->explained),
@@ -114,7 +113,7 @@ final readonly class RecordWriter
             'hours' => $engine->at('hours')->optionalString(),
             'sheet' => $engine->at('sheet')->raw(),
             'unfit' => !$release->isUnfit($place) ? null : ['why' => $release->unfit[$position], 'open' => $outcomes->unfit($place)],
-            'released' => null === $let ? null : ['by' => $this->person($let->by), 'day' => $day->format('Y-m-d')],
+            'released' => null === $let ? null : ['by' => $this->people->nameOf($let->by), 'day' => $day->format('Y-m-d')],
             'tasks' => array_map(
                 static fn (Cursor $task, TaskOutcome $outcome): array => self::task($task, $hours, $outcome, $day),
                 $engine->at('tasks')->list(),
@@ -229,14 +228,9 @@ final readonly class RecordWriter
             'title' => $view->plan->askedAt($entry->stepId),
             'text' => $entry->asText().(\in_array($entry->uuid, $replaced, true) ? ' (corrected later)' : ''),
             'meaning' => $entry->content->meaning(),
-            'by' => $this->person($entry->by),
+            'by' => $this->people->nameOf($entry->by),
             'at' => $entry->moment()->setTimezone($this->settings->zone())->format(\DATE_ATOM),
             'section' => RecordSection::of($entry, $view->plan->step($entry->stepId))->value,
         ], $kept));
-    }
-
-    private function person(string $username): string
-    {
-        return $this->accounts->find(Username::typed($username))->name ?? $username;
     }
 }

@@ -7,8 +7,7 @@ namespace FreshTack\Shop\Bench;
 use FreshTack\Core\Bench\Claim;
 use FreshTack\Core\Bench\IssuedOrder;
 use FreshTack\Core\Plan\Position;
-use FreshTack\Shop\Account\Accounts;
-use FreshTack\Shop\Account\Username;
+use FreshTack\Shop\Account\People;
 use FreshTack\Shop\Audit\AuditLog;
 use FreshTack\Shop\Audit\Move;
 use FreshTack\Shop\Audit\Subject;
@@ -25,7 +24,7 @@ final readonly class TakeOnWork
         private Orders $orders,
         private OpenBench $open,
         private KeptClaims $claims,
-        private Accounts $accounts,
+        private People $people,
         private AuditLog $audit,
         private Unit $unit,
         private ClockInterface $clock,
@@ -42,7 +41,7 @@ final readonly class TakeOnWork
     {
         return $this->changed($number, $of, function (BenchView $view, string $what, ?Claim $held) use ($number, $of, $instead, $by): void {
             if (null !== $held && $held->by !== $by && $held->by !== $instead) {
-                throw Conflict::takenOn($what, $this->accounts->find(Username::typed($held->by))->name ?? $held->by);
+                throw Conflict::takenOn($what, $this->people->nameOf($held->by));
             }
             if ($held?->by === $by && $held->of === $of) {
                 return;
@@ -60,7 +59,7 @@ final readonly class TakeOnWork
         return $this->changed($number, $of, function (BenchView $view, string $what) use ($number, $of, $by): void {
             $held = $view->shop->claims->exactly($of);
             if (null !== $held && $held->by !== $by) {
-                throw Conflict::takenOn($what, $this->accounts->find(Username::typed($held->by))->name ?? $held->by);
+                throw Conflict::takenOn($what, $this->people->nameOf($held->by));
             }
             $this->claims->drop($number, $of);
         });
