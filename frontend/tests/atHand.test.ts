@@ -57,6 +57,16 @@ describe('the plan at hand', () => {
     expect(plan.now.map((row) => [row.step.step.id, row.open, row.free])).toEqual([['port.fill.b', 2, 1]])
   })
 
+  it('waits where what must be done of it waits for something else, though one may make ready', () => {
+    const two = anOperation('port.fill', [aStep('port.fill.ready'), aStep('port.fill.pour', { must: true })])
+    const [ready, pour] = at(two) as [BenchStep, BenchStep]
+    const elsewhere = planAtHand(aBench([two]), [ready, { ...pour, notYet: bars({ first: 'port.close.close' }) }])
+    const within = planAtHand(aBench([two]), [ready, { ...pour, notYet: bars({ first: 'port.fill.ready' }) }])
+
+    expect(elsewhere.waits.map((row) => row.step.step.id)).toEqual(['port.fill.pour'])
+    expect(within.now.map((row) => row.step.step.id)).toEqual(['port.fill.ready'])
+  })
+
   it('counts what could not be done as answered', () => {
     const plan = planAtHand(aBench([drain]), at(drain, { answer: 'could not: seized' }))
 

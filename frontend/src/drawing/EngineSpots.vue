@@ -16,14 +16,14 @@ const spots = [
     x: 128,
     y: 210,
   },
-  { spot: 'propeller', label: 'propeller', path: 'M198 178h18q10 0 10 26t-10 26h-18z', x: 250, y: 209 },
+  { spot: 'propeller', label: 'propeller', path: 'M198 178h18q10 0 10 26t-10 26h-18z', x: 263, y: 209 },
   { spot: 'boat', label: 'boat', path: 'M0 8h62v70H16q-8 30-16 30z', x: 31, y: 46 },
 ] as const
 type Spot = (typeof spots)[number]['spot']
 </script>
 
 <template>
-  <svg viewBox="0 0 290 264" class="spots" role="radiogroup" aria-label="Where on the engine?">
+  <svg viewBox="-4 0 304 264" class="spots" role="radiogroup" aria-label="Where on the engine?">
     <g
       v-for="each in spots"
       :key="each.spot"

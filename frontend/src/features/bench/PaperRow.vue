@@ -120,7 +120,8 @@ const name = computed(() => `${props.current.operation.label}: ${props.current.s
 
 <style scoped>
 .text {
-  max-width: 340px;
+  width: 36%;
+  min-width: 240px;
 }
 
 .blanks {

@@ -30,8 +30,9 @@ export function planAtHand(bench: Bench, steps: BenchStep[]): PlanAtHand {
   for (const operation of bench.document.operations) {
     const own = steps.filter((each) => each.operation.id === operation.id)
     const open = own.filter((each) => !each.done && each.answer === null)
-    const free = open.find((each) => each.notYet === null)
-    const step = free ?? open[0] ?? own[0]
+    const barred = barredBefore(open)
+    const free = barred === null ? open.find((each) => each.notYet === null) : undefined
+    const step = free ?? barred ?? open[0] ?? own[0]
     if (step === undefined) {
       continue
     }
@@ -48,6 +49,16 @@ export function planAtHand(bench: Bench, steps: BenchStep[]): PlanAtHand {
     plan[open.length === 0 ? 'done' : free === undefined ? 'waits' : 'now'].push(row)
   }
   return plan
+}
+
+/**
+ * What must be done next of an operation and waits for something outside it: making ready for it is no reason to say that
+ * it may be done now.
+ */
+function barredBefore(open: BenchStep[]): BenchStep | null {
+  const must = open.find((each) => each.step.must) ?? null
+  const waitsFor = must?.notYet?.first ?? null
+  return must?.notYet && !open.some((each) => each.step.id === waitsFor) ? must : null
 }
 
 /** What somebody entered last, and in which operation. */

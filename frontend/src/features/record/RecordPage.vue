@@ -45,8 +45,10 @@ const label = usePress({
       <div class="row">
         <a class="act" target="_blank" :href="`/api/orders/${number}/record.pdf?paper=a4`">Record, A4</a>
         <a class="act" target="_blank" :href="`/api/orders/${number}/record.pdf?paper=letter`">Record, Letter</a>
-        <a class="act" target="_blank" :href="`/api/orders/${number}/label.pdf`">Filter label</a>
-        <el-button :disabled="label.isPending.value" @click="label.mutate()">Print the filter label</el-button>
+        <a class="act" target="_blank" :href="`/api/orders/${number}/label.pdf`">Filter label, PDF</a>
+        <button type="button" class="act" :disabled="label.isPending.value" @click="label.mutate()">
+          Print the filter label
+        </button>
         <a class="act" :href="`/api/orders/${number}/record`" :download="`record-${number}.json`">Record, JSON</a>
       </div>
     </header>
@@ -79,6 +81,10 @@ const label = usePress({
 }
 
 .act {
+  font: inherit;
+  color: var(--green);
+  background: none;
+  cursor: pointer;
   border: 2px solid var(--green);
   border-radius: 3px;
   padding: 6px 12px;
