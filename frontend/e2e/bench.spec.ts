@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { holdParts, issueFor, signedIn, tablet, workUntil } from './shop'
+import { done, holdParts, issueFor, signedIn, tablet, workUntil } from './shop'
 
 test('at the bench: reasons, corrections, timers, and what can not be left out', async ({ browser }) => {
   const writer = await signedIn(browser, 'ines')
@@ -26,7 +26,7 @@ test('at the bench: reasons, corrections, timers, and what can not be left out',
     await holdParts(bench)
     await workUntil(bench, /^Put a new seal/)
     await expect(bench.getByRole('timer', { name: 'Engine: drain' })).toContainText('6:00')
-    await bench.getByRole('button', { name: 'Done', exact: true }).click()
+    await done(bench).click()
   })
 
   await test.step('a torque outside the sheet’s range is not taken', async () => {

@@ -143,7 +143,7 @@ export async function workOn(page: Page): Promise<number> {
 
 /** It checks what is shown: one step, or the plain ones that follow each other. */
 export function done(page: Page): Locator {
-  return page.getByRole('button', { name: /^(Done|All \d+ done)$/ })
+  return page.getByRole('button', { name: /^(Cautions read. )?(Done|All \d+ done)$/ })
 }
 
 /** How many steps it checks. */
@@ -161,7 +161,7 @@ async function openLine(page: Page, stop: RegExp): Promise<boolean> {
   await expect(page.locator('.line')).toHaveCount(0)
   if (!stop.test((await page.getByRole('heading', { level: 1 }).textContent()) ?? '')) {
     const before = await position(page)
-    await page.getByRole('button', { name: 'Done', exact: true }).click()
+    await done(page).click()
     await expect.poll(() => position(page)).not.toBe(before)
   }
   return true
@@ -179,14 +179,7 @@ async function enterUsual(page: Page): Promise<boolean> {
     [page.getByRole('region', { name: 'Not yet' }), () => letTimePass(page)],
     [page.getByRole('button', { name: 'Next step' }), () => page.getByRole('button', { name: 'Next step' }).click()],
     [page.locator('form.measure'), () => measure(page)],
-    [
-      page.getByRole('button', { name: /^All \d+ done$/ }),
-      () => page.getByRole('button', { name: /^All \d+ done$/ }).click(),
-    ],
-    [
-      page.getByRole('button', { name: 'Done', exact: true }),
-      () => page.getByRole('button', { name: 'Done', exact: true }).click(),
-    ],
+    [done(page), () => done(page).click()],
     [
       page.getByRole('button', { name: /^Black or brown/ }),
       () => page.getByRole('button', { name: /^Black or brown/ }).click(),

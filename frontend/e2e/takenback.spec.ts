@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { engine, issueFor, openCheckIn, sendCheckIn, signedIn } from './shop'
+import { done, engine, issueFor, openCheckIn, sendCheckIn, signedIn } from './shop'
 
 async function openBoat(page: Page, name: string): Promise<void> {
   await page.keyboard.press('/')
@@ -110,7 +110,7 @@ test('an issued order is cancelled before work has begun, and tells a caller in 
   await writer.getByRole('button', { name: 'Cancel the order' }).click()
   await expect(writer.getByText(/Cancelled by Ines Rowntree/)).toBeVisible()
   await writer.goto(`/orders/${number}/bench`)
-  await expect(writer.getByRole('button', { name: 'Done', exact: true })).toHaveCount(0)
+  await expect(done(writer)).toHaveCount(0)
 })
 
 test('who declines has to choose the task; it can be taken back', async ({ browser }) => {

@@ -27,6 +27,7 @@ function at(operation: Operation, change: Partial<BenchStep> = {}): BenchStep[] 
     timed: false,
     wrenches: [],
     together: [],
+    cautions: { span: 'port 1', read: true },
     rest: null,
     ...change,
   }))

@@ -18,6 +18,7 @@ function lines(step: Step, change: Partial<PaperLine>) {
     timed,
     wrenches: [],
     together: [],
+    cautions: { span: 'port 1', read: true },
     rest: null,
   }
   return linesOf(bench, { ...emptyLine(), ...change }, (time) => instantOf('2026-03-18', time, 'UTC'))

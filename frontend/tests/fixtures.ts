@@ -213,6 +213,7 @@ export function aBench(operations: Operation[], change: Partial<Bench> = {}): Be
         wrenches: [],
         together: [],
         rest: null,
+        cautions: { span: `${operation.position} 1`, read: false },
       })),
     ),
     oil: [],

@@ -52,13 +52,14 @@ final readonly class Entry
     }
 
     /**
-     * Whether a record tells it: a plain tick, a slip that was taken back and a pause say nothing to an owner; releases,
-     * parts and what becomes of findings stand above.
+     * Whether a record tells it: a plain tick, a slip that was taken back, a pause and cautions that were read say nothing
+     * to an owner; releases, parts and what becomes of findings stand above.
      */
     public function isTold(): bool
     {
         return !\in_array($this->content->kind, [
             EntryKind::Tick, EntryKind::TakenBack, EntryKind::Parked, EntryKind::Released, EntryKind::PartUsed, EntryKind::Settled,
+            EntryKind::Acknowledged,
         ], true);
     }
 

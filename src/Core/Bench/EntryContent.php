@@ -212,6 +212,11 @@ final readonly class EntryContent
         return new self(EntryKind::TakenBack, new Bare('taken back'));
     }
 
+    public static function acknowledged(): self
+    {
+        return new self(EntryKind::Acknowledged, new Bare('read the cautions'));
+    }
+
     public static function waited(Minutes $minutes): self
     {
         return new self(EntryKind::Waited, new TimePassed($minutes));

@@ -35,13 +35,15 @@ enum EntryKind: string
     case Found = 'found';
     /** What becomes of something found. */
     case Settled = 'settled';
+    /** Somebody has read the cautions of an engine's work from this lockout to the next. */
+    case Acknowledged = 'acknowledged';
 
     /** Whether a step that asks for `$asked` can take this. */
     public function answers(string $asked): bool
     {
         return match ($this) {
             self::NotDone, self::Dropped, self::Note, self::Decision, self::Parked, self::TakenBack, self::Released,
-            self::PartUsed, self::Waited, self::Found, self::Settled => true,
+            self::PartUsed, self::Waited, self::Found, self::Settled, self::Acknowledged => true,
             self::Observation => \in_array($asked, ['oil_appearance', 'arrival_level', 'leaks', 'tell_tale'], true),
             self::Level => \in_array($asked, ['level', 'first_level', 'level_once'], true),
             self::TakenOut => \in_array($asked, ['level', 'first_level'], true),
@@ -52,12 +54,12 @@ enum EntryKind: string
     }
 
     /**
-     * What somebody decides about, and parts that are counted, keep their kind: else another word would make them
-     * disappear.
+     * What somebody decides about, cautions that were read and parts that are counted keep their kind: else another word
+     * would make them disappear.
      */
     public function isCorrectedBy(self $correction): bool
     {
-        $kept = [self::PartUsed, self::Found, self::Settled];
+        $kept = [self::PartUsed, self::Found, self::Settled, self::Acknowledged];
         $isNever = self::Measured === $this && !\in_array($correction, [self::Measured, self::NotDone, self::Dropped], true);
 
         return !$isNever && ($this === $correction || (!\in_array($this, $kept, true) && !\in_array($correction, $kept, true)));
@@ -70,7 +72,7 @@ enum EntryKind: string
             $this,
             [
                 self::NotDone, self::Dropped, self::Note, self::Decision, self::Parked, self::TakenBack, self::Released, self::PartUsed,
-                self::Waited, self::Found, self::Settled,
+                self::Waited, self::Found, self::Settled, self::Acknowledged,
             ],
             true,
         );

@@ -37,6 +37,7 @@ final readonly class EntryReader
             EntryKind::Count => EntryContent::count($value->at('in')->int(0, 999), $value->at('out')->int(0, 999)),
             EntryKind::Parked => self::parked($value),
             EntryKind::TakenBack => EntryContent::takenBack(),
+            EntryKind::Acknowledged => EntryContent::acknowledged(),
             EntryKind::Released => EntryContent::released(self::release($value)),
             EntryKind::Measured => EntryContent::measured(array_map(self::placeAnswer(...), $value->at('answers')->list(0, 200))),
             EntryKind::Found => self::found($value),

@@ -6,6 +6,7 @@ namespace FreshTack\Web\View;
 
 use FreshTack\Core\Bench\BenchLog;
 use FreshTack\Core\Bench\BenchStep;
+use FreshTack\Core\Bench\CautionSpans;
 use FreshTack\Core\Bench\EngineOilLog;
 use FreshTack\Core\Bench\Entry;
 use FreshTack\Core\Bench\Finding;
@@ -95,7 +96,10 @@ final readonly class BenchStateView
             \ARRAY_FILTER_USE_KEY,
         ));
 
-        return array_map(static function (BenchStep $step) use ($view, $open, $together): array {
+        $spans = new CautionSpans($view->plan);
+        $read = $spans->readBy($by, $view->log);
+
+        return array_map(static function (BenchStep $step) use ($view, $open, $together, $spans, $read): array {
             $stop = \array_key_exists($step->id, $open) ? $view->log->stopAt($step) : null;
             $notYet = $open[$step->id] ?? null;
             $torque = $step->tightening?->torque();
@@ -117,6 +121,7 @@ final readonly class BenchStateView
                 'wrenches' => null === $torque ? [] : $view->shop->wrenches->fitting($torque),
                 'together' => null === $stop ? $together->after($step) : [],
                 'rest' => null === $stop ? $together->restBefore($step) : null,
+                'cautions' => ['span' => $spans->of($step), 'read' => isset($read[$spans->of($step)])],
             ];
         }, $view->plan->steps);
     }

@@ -148,6 +148,13 @@ async function found(value: EntryValue): Promise<void> {
   }
 }
 
+async function read(stepIds: string[]): Promise<void> {
+  const [first, ...more] = stepIds.map((stepId) => newEntry(stepId, 'acknowledged', {}))
+  if (first !== undefined && !sending.value) {
+    await tell(first, ...more)
+  }
+}
+
 /** A demo lets the time pass until what drips or rests is ready. */
 async function pass(minutes: number): Promise<void> {
   const here = current.value ?? steps.value.at(-1)
@@ -231,6 +238,7 @@ function next(): void {
       :bench="bench"
       :current="current"
       :run="run"
+      :steps="steps"
       :error="problem?.stepId === current.step.id ? problem.error : null"
       :sending="sending"
       :late="sender.late"
@@ -246,6 +254,7 @@ function next(): void {
       @go-to="(stepId) => (wanted = stepId)"
       @open="(stepId) => (wanted = alone = stepId)"
       @done="enterRun"
+      @read="read"
       @send="send"
       @back="goTo(index - 1)"
       @next="next"

@@ -4,6 +4,7 @@ import type { Bench, EntryValue, NewEntry } from '@/shared/api/types'
 import { useSession } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { useBenchKeys } from './benchKeys'
+import { cautionsUntilLockout, unreadIn } from './cautions'
 import CouldNot from './CouldNot.vue'
 import FindingList from './FindingList.vue'
 import LaidOutParts from './LaidOutParts.vue'
@@ -22,6 +23,8 @@ const props = defineProps<{
   current: BenchStep
   /** Plain steps from this one on that one press checks; it alone. */
   run: BenchStep[]
+  /** All of the order. */
+  steps: BenchStep[]
   error: unknown
   sending: boolean
   /** The entry that is being sent has not gone up at once. */
@@ -49,6 +52,8 @@ const emit = defineEmits<{
   open: [stepId: string]
   /** All of the run. */
   done: []
+  /** The cautions of these steps were read, whatever becomes of them. */
+  read: [stepIds: string[]]
 }>()
 
 const { mayWrite } = useSession()
@@ -74,6 +79,9 @@ function open(stepId: string): void {
   void nextTick(() => (couldNot.value = isPicked))
 }
 const isBarred = computed(() => props.current.notYet !== null && !props.current.done && !allTheSame.value)
+/** All there is to say is that it was done. */
+const isPlain = computed(() => !isBarred.value && props.current.step.entry === 'tick')
+const isToRead = computed(() => cautionsUntilLockout(unreadIn(props.run), props.steps).length > 0)
 function send(kind: NewEntry['kind'], value: EntryValue): void {
   emit('send', kind, value, allTheSame.value, why.value.trim())
 }
@@ -105,7 +113,7 @@ const isDecided = computed(() => props.current.done && found.value.length > 0 &&
 const card = useTemplateRef<HTMLElement>('card')
 useBenchKeys(card, {
   enter: () => {
-    if (props.mayWork && !isBarred.value && !couldNot.value && props.current.step.entry === 'tick') {
+    if (props.mayWork && isPlain.value && !couldNot.value) {
       done()
     } else if (props.current.done) {
       emit('next')
@@ -181,7 +189,15 @@ watch(
     </div>
     <StepPicture v-if="!isWide" :bench="bench" :current="current" />
   </div>
-  <StepCautions :bench="bench" :run="run" />
+  <StepCautions
+    :bench="bench"
+    :run="run"
+    :steps="steps"
+    :with-done="mayWork && isPlain"
+    :may-work="mayWork"
+    :sending="sending"
+    @read="(stepIds) => emit('read', stepIds)"
+  />
   <CouldNot
     v-if="couldNot"
     :must="current.step.must"
@@ -196,6 +212,7 @@ watch(
     v-else
     :current="current"
     :many="run.length"
+    :reads="isToRead"
     :first="first"
     :may-work="mayWork"
     :barred="isBarred"

@@ -7,6 +7,8 @@ const props = defineProps<{
   current: BenchStep
   /** How many plain steps one press checks. */
   many: number
+  /** The press says that the cautions were read, too. */
+  reads: boolean
   first: boolean
   mayWork: boolean
   barred: boolean
@@ -39,10 +41,11 @@ const words = computed(() => {
   if (props.sending) {
     return props.late ? 'Not sent yet …' : 'Entering …'
   }
-  if (props.many > 1) {
-    return `All ${props.many} done`
+  if (props.current.done) {
+    return 'Done already, go on'
   }
-  return props.current.done ? 'Done already, go on' : props.happened ? 'It happened all the same' : 'Done'
+  const done = props.many > 1 ? `All ${props.many} done` : props.happened ? 'It happened all the same' : 'Done'
+  return props.reads ? `Cautions read. ${done}` : done
 })
 </script>
 

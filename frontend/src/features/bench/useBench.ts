@@ -25,6 +25,7 @@ export interface BenchStep {
   together: string[]
   /** Of a reading: the rest that is over and is entered with it. */
   rest: string | null
+  cautions: BenchStepState['cautions']
 }
 
 /** The frozen order at the bench, what was entered so far, and the way to enter more. */
@@ -118,6 +119,7 @@ function flatten(bench: Bench | undefined): BenchStep[] {
       wrenches: states.get(step.id)?.wrenches ?? [],
       together: states.get(step.id)?.together ?? [],
       rest: states.get(step.id)?.rest ?? null,
+      cautions: states.get(step.id)?.cautions ?? { span: '', read: false },
     })),
   )
 }

@@ -2,12 +2,23 @@ import { computed, ref, type Ref } from 'vue'
 import { asProblem } from '@/shared/api/client'
 import type { Bench, BenchChange, EntryValue, NewEntry } from '@/shared/api/types'
 import { dropKept } from '@/shared/kept'
+import { unreadIn } from './cautions'
 import { newEntry, type Entries } from './entries'
 import { measureKey } from './measure'
 import type { BenchStep } from './useBench'
 
 /** Entries that only tell something: there is nothing to take back, and nothing to correct with an answer. */
-const telling = new Set(['note', 'decision', 'parked', 'taken_back', 'part_used', 'found', 'settled', 'waited'])
+const telling = new Set([
+  'note',
+  'decision',
+  'parked',
+  'taken_back',
+  'part_used',
+  'found',
+  'settled',
+  'waited',
+  'acknowledged',
+])
 
 export function tellsOnly(kind: string): boolean {
   return telling.has(kind)
@@ -54,6 +65,7 @@ export function useEntering({ number, bench, current, sender, enter, show, onwar
     const corrects = here.done && kind !== 'note' && kind !== 'decision' ? (said.at(-1)?.uuid ?? null) : null
     try {
       const after = await enter([
+        ...(kind === 'tick' ? acknowledged([here]) : []),
         ...(here.rest === null ? [] : [newEntry(here.rest, 'tick', {})]),
         newEntry(here.step.id, kind, value, corrects, {
           ...(happened ? { happened } : {}),
@@ -75,11 +87,11 @@ export function useEntering({ number, bench, current, sender, enter, show, onwar
     if (last === undefined || sending.value) {
       return
     }
-    const entries = run.map(({ step }) => newEntry(step.id, 'tick', {}))
+    const read = acknowledged(run)
     try {
-      settle(last, await enter(entries), run)
+      settle(last, await enter([...read, ...run.map(({ step }) => newEntry(step.id, 'tick', {}))]), run)
     } catch (refused) {
-      const place = placeOf(refused)
+      const place = Math.max(0, placeOf(refused) - read.length)
       const barred = run[place]
       if (place > 0 && barred !== undefined) {
         await sendRun(run.slice(0, place))
@@ -98,9 +110,9 @@ export function useEntering({ number, bench, current, sender, enter, show, onwar
     }
   }
 
-  async function tell(entry: NewEntry): Promise<void> {
+  async function tell(entry: NewEntry, ...more: NewEntry[]): Promise<void> {
     problem.value = null
-    await enter([entry]).catch((refused: unknown) => refuse(entry.stepId, refused, null))
+    await enter([entry, ...more]).catch((refused: unknown) => refuse(entry.stepId, refused, null))
   }
 
   function refuse(stepId: string, error: unknown, tried: Tried | null): void {
@@ -122,6 +134,11 @@ export function useEntering({ number, bench, current, sender, enter, show, onwar
   }
 
   return { sending, problem, send, sendRun, again, tell }
+}
+
+/** That the cautions were read which the press says that one has read. */
+function acknowledged(run: BenchStep[]): NewEntry[] {
+  return unreadIn(run).map(({ step }) => newEntry(step.id, 'acknowledged', {}))
 }
 
 /** Which entry of a batch was refused; the first, where nobody says. */
