@@ -4,21 +4,24 @@ import { engine, holdParts, openCheckIn, sendCheckIn, signedIn, tablet, workUnti
 /** What is measured or seen costs a touch each; so do a torque, a pour, a reading and a count. */
 const asked = 'measured observation level poured torque turns count'
 
-test('a good day on the twin: few touches, and nothing typed', async ({ browser }) => {
-  const writer = await signedIn(browser, 'ines')
+/** The twin checked in, with these tasks on both engines, issued. */
+async function issued(writer: Page, tasks: RegExp): Promise<number> {
   await openCheckIn(writer, 'Brisk Tern')
   await engine(writer, 'Port').getByLabel('Hours now').fill('611.4')
   await engine(writer, 'Starboard').getByLabel('Hours now').fill('598.0')
   const number = await sendCheckIn(writer)
-  for (const task of ['Engine oil', 'Oil filter']) {
-    for (const side of ['Port', 'Starboard']) {
-      await writer.getByRole('checkbox', { name: new RegExp(`^${task}, ${side}`) }).click()
+  for (const box of await writer.getByRole('checkbox', { name: tasks }).all()) {
+    if (!(await box.isChecked())) {
+      await box.click()
     }
   }
   await writer.getByRole('button', { name: /^Issue/ }).click()
   await expect(writer.getByRole('link', { name: 'Open at the bench' })).toBeVisible()
+  return number
+}
 
-  const bench = await signedIn(browser, 'ada', tablet)
+/** What a finger does from the first card to the last, and how much of it is there for each thing measured or seen. */
+async function workedThrough(bench: Page, number: number): Promise<{ touches: number; measured: number; typed: number }> {
   await bench.goto(`/orders/${number}/bench`)
   await holdParts(bench)
   await bench.addInitScript(counting)
@@ -30,8 +33,22 @@ test('a good day on the twin: few touches, and nothing typed', async ({ browser 
   const { entries } = (await answer.json()) as { entries: { kind: string }[] }
   const measured = entries.filter((entry) => asked.split(' ').includes(entry.kind)).length
   console.log(`${touches} touches, ${measured} of them for what is measured or seen; ${typed} typed`)
+  return { touches, measured, typed }
+}
+
+test('a good day on the twin: few touches, and nothing typed', async ({ browser }) => {
+  const number = await issued(await signedIn(browser, 'ines'), /^(Engine oil|Oil filter), (Port|Starboard)/)
+  const { touches, measured, typed } = await workedThrough(await signedIn(browser, 'ada', tablet), number)
+
   expect(typed).toBe(0)
   expect(touches - measured).toBeLessThanOrEqual(70)
+})
+
+test('everything that can be done on the twin', async ({ browser }) => {
+  const number = await issued(await signedIn(browser, 'ines'), /, (Port|Starboard)/)
+  const { touches, measured } = await workedThrough(await signedIn(browser, 'ada', tablet), number)
+
+  expect(touches - measured).toBeLessThanOrEqual(160)
 })
 
 /** Counts what a finger does; that a demo lets time pass is no touch of the work. */

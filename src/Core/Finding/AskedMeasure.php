@@ -123,8 +123,8 @@ final readonly class AskedMeasure
                 Verdict::Finding,
                 \sprintf('Outside %s: it is set, then measured again.', $range->text()),
             ),
-            [] !== $low => new Judged($place->key, 'below', $text, Verdict::Finding, $this->measure->below($range->text())),
-            [] !== $high => new Judged($place->key, 'above', $text, Verdict::Finding, $this->measure->above($range->text())),
+            [] !== $low => new Judged($place->key, 'below', $text, $this->measure->outside(), $this->measure->below($range->text())),
+            [] !== $high => new Judged($place->key, 'above', $text, $this->measure->outside(), $this->measure->above($range->text())),
             $range->isOpen() => new Judged($place->key, 'figure', $text, Verdict::GoOn, ''),
             default => new Judged($place->key, 'within', $text, Verdict::GoOn, 'within '.$range->text()),
         };

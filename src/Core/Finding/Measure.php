@@ -11,6 +11,8 @@ enum Measure: string
 {
     case FilterSeen = 'filter_seen';
     case PlugLook = 'plug_look';
+    /** As it came out, before it goes or is set. */
+    case PlugGapFound = 'plug_gap_found';
     case PlugGap = 'plug_gap';
     case FuelWater = 'fuel_water';
     case GearFirst = 'gear_first';
@@ -39,6 +41,7 @@ enum Measure: string
         return match ($this) {
             self::FilterSeen => 'between the folds of the old oil filter',
             self::PlugLook => 'each plug as it came out',
+            self::PlugGapFound => 'gap of each plug as it came out',
             self::PlugGap => 'gap of each plug',
             self::FuelWater => 'water in the fuel',
             self::GearFirst => 'what came first out of the gearcase',
@@ -68,7 +71,7 @@ enum Measure: string
     public function limit(): ?SheetField
     {
         return match ($this) {
-            self::PlugGap => SheetField::IgnitionGap,
+            self::PlugGapFound, self::PlugGap => SheetField::IgnitionGap,
             self::GearPoured => SheetField::GearcaseVolume,
             self::ShaftPlay => SheetField::PropellerPlay,
             self::Impeller => SheetField::PumpImpellerLimit,
@@ -86,8 +89,8 @@ enum Measure: string
     public function form(): AnswerForm
     {
         return match ($this) {
-            self::PlugGap, self::GearPoured, self::ShaftPlay, self::BeltDeflection, self::IntakeClearance, self::ExhaustClearance,
-            self::FullThrottle, self::LevelAfterTrial => AnswerForm::Figure,
+            self::PlugGapFound, self::PlugGap, self::GearPoured, self::ShaftPlay, self::BeltDeflection, self::IntakeClearance,
+            self::ExhaustClearance, self::FullThrottle, self::LevelAfterTrial => AnswerForm::Figure,
             self::AnodeLeft => AnswerForm::Share,
             default => AnswerForm::Choice,
         };
@@ -97,7 +100,8 @@ enum Measure: string
     public function unit(): string
     {
         return match ($this) {
-            self::PlugGap, self::ShaftPlay, self::BeltDeflection, self::IntakeClearance, self::ExhaustClearance => 'mm',
+            self::PlugGapFound, self::PlugGap, self::ShaftPlay, self::BeltDeflection, self::IntakeClearance,
+            self::ExhaustClearance => 'mm',
             self::GearPoured => 'l',
             self::FullThrottle => 'rpm',
             self::LevelAfterTrial => 'span',
@@ -115,7 +119,7 @@ enum Measure: string
     public function tellsHowItCame(): bool
     {
         return \in_array($this, [
-            self::FilterSeen, self::PlugLook, self::FuelWater, self::GearFirst, self::GearMagnet, self::ShaftSeal, self::ShaftPlay,
+            self::FilterSeen, self::PlugLook, self::PlugGapFound, self::FuelWater, self::GearFirst, self::GearMagnet, self::ShaftSeal, self::ShaftPlay,
             self::Impeller, self::AnodeLeft, self::Thermostat, self::Belt, self::TimingBelt, self::LubricationPoint,
             self::InspectionPoint,
         ], true);
@@ -127,10 +131,17 @@ enum Measure: string
         return self::PlugGap === $this || self::BeltDeflection === $this;
     }
 
+    /** How bad a figure outside its limits is. A gap that is worn is why the plug goes, and nothing to be decided. */
+    public function outside(): Verdict
+    {
+        return self::PlugGapFound === $this ? Verdict::Note : Verdict::Finding;
+    }
+
     /** What a figure below its limit means, and what is to be done about it. */
     public function below(string $limit): string
     {
         return match ($this) {
+            self::PlugGapFound => "Narrower than $limit: bent, or set so.",
             self::GearPoured => "Less than the $limit that it takes: air is left in it, or old lubricant.",
             self::LevelAfterTrial => "Below $limit: it used oil or lost it in the trial.",
             default => "Below $limit.",
@@ -141,6 +152,7 @@ enum Measure: string
     public function above(string $limit): string
     {
         return match ($this) {
+            self::PlugGapFound => "Wider than $limit: worn.",
             self::GearPoured => "More than the $limit that it takes: some ran out again, or the figure is another one.",
             self::ShaftPlay => "More than $limit: a bearing or a bush is worn.",
             self::LevelAfterTrial => "Above $limit: fuel or water in the oil, or it was overfilled.",

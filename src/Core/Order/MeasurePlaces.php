@@ -42,7 +42,7 @@ final readonly class MeasurePlaces
     public function asked(Measure $measure, array $rows, bool $isLaidOut): AskedMeasure
     {
         $places = match ($measure) {
-            Measure::PlugLook, Measure::PlugGap => $this->numbered('plug', $this->plugs(), $measure),
+            Measure::PlugLook, Measure::PlugGapFound, Measure::PlugGap => $this->numbered('plug', $this->plugs(), $measure),
             Measure::IntakeClearance, Measure::ExhaustClearance => $this->numbered('cylinder', $this->cylinders(), $measure),
             Measure::AnodeLeft => self::anodes($rows, $isLaidOut),
             Measure::LubricationPoint => self::ofRows(

@@ -32,6 +32,7 @@ final class AskedMeasureTest extends TestCase
         yield 'play above the most' => [Measure::ShaftPlay, null, '0.2', '0.25', 'above', Verdict::Finding];
         yield 'nothing judges it' => [Measure::FullThrottle, null, null, '5200', 'figure', Verdict::GoOn];
         yield 'a gap is set, not found' => [Measure::PlugGap, '1.0', '1.1', '0.9', 'not_set', Verdict::Finding];
+        yield 'a gap that is worn' => [Measure::PlugGapFound, '1.0', '1.1', '1.3', 'above', Verdict::Note];
         yield 'a gap as it is set' => [Measure::PlugGap, '1.0', '1.1', '1.0', 'within', Verdict::GoOn];
         yield 'below the band after the trial' => [Measure::LevelAfterTrial, '0.45', '0.75', '0.4', 'below', Verdict::Finding];
     }
