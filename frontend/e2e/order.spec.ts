@@ -3,7 +3,8 @@ import { execFileSync } from 'node:child_process'
 import { writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { engine, openCheckIn, sendCheckIn, signedIn, tablet } from './shop'
+import type { Bench } from '../src/shared/api/types'
+import { engine, issueFor, openCheckIn, sendCheckIn, signedIn, tablet } from './shop'
 
 test('two technicians: the plan, its waits, kits and allowance, three densities of paper', async ({ browser }) => {
   const writer = await signedIn(browser, 'ines')
@@ -140,4 +141,32 @@ test('the shop answers where practitioners disagree: refused, contradictory, and
   await manager.getByRole('radio', { name: /^the whole kit/ }).check()
   await manager.getByRole('button', { name: 'Keep the policy' }).click()
   await expect(effects.getByText('Kept.')).toBeVisible()
+})
+
+test('a manager adds an answer of the shop’s own; the next order offers it at the bench', async ({ browser }) => {
+  const manager = await signedIn(browser, 'mora')
+  await manager.getByRole('link', { name: 'Policy' }).click()
+  await manager.getByRole('link', { name: 'What may be seen' }).click()
+  const leaks = manager.getByRole('group').filter({ hasText: 'Leaks in the run' })
+  await leaks.getByRole('heading', { name: 'Leaks in the run' }).click()
+  await expect(leaks.getByRole('combobox', { name: 'Leaks in the run, All dry: counts as' })).toHaveValue('go_on')
+  await leaks.getByRole('button', { name: 'Add an answer to leaks in the run' }).click()
+  await leaks.getByRole('textbox', { name: 'Leaks in the run, own answer 1: seen' }).fill('all dry')
+  await leaks.getByRole('textbox', { name: 'Leaks in the run, own answer 1: means' }).fill('Wipe it, run, look again.')
+  await manager.getByRole('button', { name: 'Keep the table' }).click()
+  await expect(leaks.getByText('"All dry" stands there already. Word it otherwise.')).toBeVisible()
+  await leaks.getByRole('textbox', { name: 'Leaks in the run, own answer 1: seen' }).fill('Sweats at a joint')
+  await manager.getByRole('button', { name: 'Keep the table' }).click()
+  await expect(manager.getByRole('status').getByText('Kept.')).toBeVisible()
+  await manager.reload()
+  await expect(manager.getByText('1 of the shop’s own')).toBeVisible()
+
+  const number = await issueFor(await signedIn(browser, 'ines'), 'Little Dunlin', '21.5', ['Engine oil', 'Oil filter'])
+  const bench = await signedIn(browser, 'ada', tablet)
+  const answer = await bench.request.get(`/api/orders/${number}/bench`)
+  const { document } = (await answer.json()) as Pick<Bench, 'document'>
+  const look = document.operations.flatMap((each) => each.steps).find((step) => step.entry === 'leaks')
+  await bench.goto(`/orders/${number}/bench?step=${look?.id ?? ''}`)
+  await bench.getByRole('button', { name: 'It happened all the same …' }).click()
+  await expect(bench.getByRole('button', { name: /^Sweats at a joint/ })).toBeVisible()
 })

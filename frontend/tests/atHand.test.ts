@@ -28,7 +28,7 @@ function at(operation: Operation, change: Partial<BenchStep> = {}): BenchStep[] 
     wrenches: [],
     together: [],
     cautions: { span: 'port 1', read: true },
-    rest: null,
+    before: [],
     ...change,
   }))
 }

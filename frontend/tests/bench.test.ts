@@ -19,7 +19,7 @@ function lines(step: Step, change: Partial<PaperLine>) {
     wrenches: [],
     together: [],
     cautions: { span: 'port 1', read: true },
-    rest: null,
+    before: [],
   }
   return linesOf(bench, { ...emptyLine(), ...change }, (time) => instantOf('2026-03-18', time, 'UTC'))
 }

@@ -19,7 +19,7 @@ function shown(operation: typeof drain, place: number, span: string, read = fals
     timed: false,
     wrenches: [],
     together: [],
-    rest: null,
+    before: [],
     cautions: { span, read },
   }
 }

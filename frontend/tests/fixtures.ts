@@ -212,7 +212,7 @@ export function aBench(operations: Operation[], change: Partial<Bench> = {}): Be
         timed: false,
         wrenches: [],
         together: [],
-        rest: null,
+        before: [],
         cautions: { span: `${operation.position} 1`, read: false },
       })),
     ),

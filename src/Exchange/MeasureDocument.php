@@ -8,8 +8,9 @@ use Brick\Math\BigDecimal;
 use FreshTack\Core\Finding\Answer;
 use FreshTack\Core\Finding\AskedMeasure;
 use FreshTack\Core\Finding\AskedPlace;
+use FreshTack\Core\Finding\Observation;
+use FreshTack\Core\Finding\ShopAnswers;
 use FreshTack\Core\Order\OrderedOperation;
-use FreshTack\Core\Order\OrderedStep;
 use FreshTack\Core\Order\StepDone;
 
 /**
@@ -40,13 +41,16 @@ final readonly class MeasureDocument
     /**
      * @param list<OrderedOperation> $operations
      *
-     * @return array<string, list<Doc>>|\stdClass by the kind of what is seen; only those that the order asks for
+     * @return array<string, list<Doc>>|\stdClass by what is looked at, or the kind of measure; only those that the order asks for
      */
-    public static function answers(array $operations): array|\stdClass
+    public static function answers(array $operations, ShopAnswers $seen): array|\stdClass
     {
         $answers = [];
         foreach ($operations as $operation) {
-            foreach (array_filter($operation->steps, static fn (OrderedStep $step): bool => null !== $step->done->measure) as $step) {
+            foreach ($operation->steps as $step) {
+                if (isset(Observation::QUESTIONS[$step->done->entry])) {
+                    $answers[$step->done->entry] ??= array_map(self::answer(...), $seen->at($step->done->entry));
+                }
                 $measure = $step->done->measure;
                 if (null !== $measure && [] !== $measure->answers) {
                     $answers[$measure->measure->value] ??= self::all($measure);

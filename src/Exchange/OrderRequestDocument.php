@@ -65,6 +65,7 @@ final readonly class OrderRequestDocument
             'prefersGrades' => $policy->prefersGrades,
             'schools' => $policy->schools->toArray(),
             'changeMin' => $policy->changeMin,
+            ...([] === $policy->answers->toArray() ? [] : ['answers' => $policy->answers->toArray()]),
         ];
     }
 

@@ -55,7 +55,7 @@ final readonly class WorkOrderDocument
                 return self::engine($engine, $order->request->procedures, $used, $plates[$kind] ??= self::plate($engine, $used));
             }, $order->engines),
             'operations' => OperationDocument::all($order->operations),
-            'answers' => MeasureDocument::answers($order->operations),
+            'answers' => MeasureDocument::answers($order->operations, $order->request->policy->answers),
             'oil' => array_map(OilDocument::of(...), $order->oil),
             'lubricants' => array_map(OilDocument::lubricant(...), $order->lubricants),
             'parts' => array_map(PullDocument::part(...), $order->parts->lines),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Shop;
 
 use FreshTack\Core\Fastening\TorqueWrench;
+use FreshTack\Core\Finding\ShopAnswers;
 use FreshTack\Core\Fluid\SeasonTable;
 use FreshTack\Core\Order\OrderPolicy;
 use FreshTack\Core\Plan\WorkingHours;
@@ -41,6 +42,12 @@ interface ShopSettings
 
     /** @throws Conflict if the version is not the current one */
     public function changeSchools(Schools $schools, int $version): void;
+
+    /** What the shop adds to the table of the trade of what may be seen. */
+    public function answers(): ShopAnswers;
+
+    /** @throws Conflict if the version is not the current one */
+    public function changeAnswers(ShopAnswers $answers, int $version): void;
 
     public function workingHours(): WorkingHours;
 

@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use FreshTack\Core\Bench\WasteKind;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Fastening\WrenchReader;
+use FreshTack\Core\Finding\ShopAnswers;
 use FreshTack\Core\Fluid\AirRange;
 use FreshTack\Core\Fluid\SeasonTable;
 use FreshTack\Core\Order\OrderPolicy;
@@ -104,9 +105,17 @@ final class DoctrineShopSettings implements ShopSettings, RequestMemory
 
     public function changeSchools(Schools $schools, int $version): void
     {
-        $policy = $this->settings()->at('orderPolicy')->raw();
-        \is_array($policy) || throw CorruptRecord::in('shop', '1', 'no order policy');
-        $this->change(['orderPolicy' => [...$policy, 'schools' => $schools->toArray()]], $version);
+        $this->changePolicy(['schools' => $schools->toArray()], $version);
+    }
+
+    public function answers(): ShopAnswers
+    {
+        return $this->orderPolicy()->answers;
+    }
+
+    public function changeAnswers(ShopAnswers $answers, int $version): void
+    {
+        $this->changePolicy(['answers' => $answers->toArray()], $version);
     }
 
     public function workingHours(): WorkingHours
@@ -172,6 +181,18 @@ final class DoctrineShopSettings implements ShopSettings, RequestMemory
     public function reset(): void
     {
         $this->settings = null;
+    }
+
+    /**
+     * @param array<string, mixed> $part
+     *
+     * @throws Conflict
+     */
+    private function changePolicy(array $part, int $version): void
+    {
+        $policy = $this->settings()->at('orderPolicy')->raw();
+        \is_array($policy) || throw CorruptRecord::in('shop', '1', 'no order policy');
+        $this->change(['orderPolicy' => [...$policy, ...$part]], $version);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Tests\Shop;
 
+use FreshTack\Core\Finding\ShopAnswers;
 use FreshTack\Core\Fluid\SeasonTable;
 use FreshTack\Core\Order\OrderPolicy;
 use FreshTack\Core\Plan\WorkingHours;
@@ -90,6 +91,15 @@ final class TodayTest extends TestCase
             }
 
             public function changeSchools(Schools $schools, int $version): void
+            {
+            }
+
+            public function answers(): ShopAnswers
+            {
+                throw new \LogicException();
+            }
+
+            public function changeAnswers(ShopAnswers $answers, int $version): void
             {
             }
 

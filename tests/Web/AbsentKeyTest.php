@@ -103,6 +103,10 @@ final class AbsentKeyTest extends ApiTestCase
                 '/api/policy/schools',
                 ['answers' => $this->answers(), 'version' => 1 + $schools->at('version')->int(1, \PHP_INT_MAX)],
             ],
+            'PUT /api/policy/answers' => [
+                '/api/policy/answers',
+                ['answers' => ['raised' => new \stdClass(), 'added' => new \stdClass()], 'version' => 2 + $schools->at('version')->int(1, \PHP_INT_MAX)],
+            ],
         ];
     }
 

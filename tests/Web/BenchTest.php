@@ -496,7 +496,7 @@ final class BenchTest extends ApiTestCase
 
         self::assertSame('rig.place.level', $first->at('id')->raw());
         self::assertContains($bench->at('steps')->at(1)->at('id')->raw(), $first->at('together')->strings());
-        self::assertNull($first->at('rest')->raw());
+        self::assertSame([], $first->at('before')->strings());
     }
 
     public function testACorrectionNamesWhatItCorrects(): void

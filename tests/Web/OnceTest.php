@@ -16,7 +16,7 @@ final class OnceTest extends ApiTestCase
     private const WITHOUT = [
         'sign_in', 'hands', 'pin', 'identify', 'quote', 'crowfoot', 'preview', 'timeline', 'plan', 'offers', 'school_effects', 'entries',
         'ask_reader', 'collect_reports',
-        'change_boat', 'change_customer', 'change_engine', 'save_due_policy', 'save_schools', 'edit_sheet',
+        'change_boat', 'change_customer', 'change_engine', 'save_due_policy', 'save_schools', 'save_answers', 'edit_sheet',
     ];
 
     public function testEveryRouteThatMakesSomethingTakesAKey(): void

@@ -60,6 +60,12 @@ export const router = createRouter({
       meta: { place: 'policy' },
     },
     {
+      path: '/policy/answers',
+      name: 'answers',
+      component: () => import('@/features/policy/AnswersPage.vue'),
+      meta: { place: 'policy' },
+    },
+    {
       path: '/boats/:id(\\d+)',
       name: 'boat',
       component: () => import('@/features/rig/RigPage.vue'),

@@ -6,6 +6,7 @@ namespace FreshTack\Core\Bench;
 
 use Brick\Math\BigDecimal;
 use FreshTack\Core\Finding\Answer;
+use FreshTack\Core\Finding\AnswerTable;
 use FreshTack\Core\Finding\AskedMeasure;
 use FreshTack\Core\Finding\AskedPlace;
 use FreshTack\Core\Finding\FigureRange;
@@ -32,6 +33,12 @@ final readonly class AskedMeasureReader
         $places = array_map(self::place(...), $measure->at('places')->list(1));
 
         return [] === $places ? null : new AskedMeasure($kind, $places, self::answers($this->answers->at($kind->value)));
+    }
+
+    /** @return list<Answer> to what is looked at; none: it is no look, or the order is one of before */
+    public function seenAt(string $entry): array
+    {
+        return [] === AnswerTable::at($entry) ? [] : self::answers($this->answers->at($entry));
     }
 
     private static function place(Cursor $place): AskedPlace

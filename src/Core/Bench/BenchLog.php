@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Bench;
 
+use FreshTack\Core\Bench\Said\Seen;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Fastening\InvalidTightening;
 use FreshTack\Core\Finding\InvalidAnswer;
@@ -105,8 +106,11 @@ final readonly class BenchLog
     private static function judged(Entry $entry, IssuedOrder $order): Entry
     {
         try {
-            return EntryKind::Measured === $entry->content->kind
-                ? $entry->saying($entry->content->judgedBy($order->step($entry->stepId)->measure))
+            $step = $order->step($entry->stepId);
+            $seen = $entry->content->as(Seen::class);
+
+            return null !== $seen || EntryKind::Measured === $entry->content->kind
+                ? $entry->saying($entry->content->judgedBy($step->measure, null === $seen ? null : $step->seen($seen->code)))
                 : $entry;
         } catch (InvalidAnswer $error) {
             throw InvalidEntry::answer($error);

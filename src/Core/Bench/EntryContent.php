@@ -22,6 +22,7 @@ use FreshTack\Core\Bench\Said\Turned;
 use FreshTack\Core\Bench\Said\WhyNot;
 use FreshTack\Core\Bench\Said\Words;
 use FreshTack\Core\Fastening\Turns;
+use FreshTack\Core\Finding\Answer;
 use FreshTack\Core\Finding\AskedMeasure;
 use FreshTack\Core\Finding\InvalidAnswer;
 use FreshTack\Core\Finding\Judged;
@@ -54,9 +55,10 @@ final readonly class EntryContent
         return $this->detail instanceof $detail ? $this->detail : null;
     }
 
-    public function observation(): ?Observation
+    /** What was seen at a step that asks for it, once it is judged. */
+    private function seenAnswer(): ?Answer
     {
-        return $this->as(Seen::class)?->observation;
+        return $this->as(Seen::class)?->answer;
     }
 
     /** What it means, of something seen; null: nothing beside itself. */
@@ -67,14 +69,14 @@ final readonly class EntryContent
             static fn (Judged $each): bool => Verdict::GoOn !== $each->verdict && '' !== $each->meaning,
         );
 
-        return $this->observation()?->meaning()
+        return $this->seenAnswer()->meaning
             ?? ([] === $judged ? null : implode(' ', array_unique(array_map(static fn (Judged $each): string => $each->meaning, $judged))));
     }
 
     /** How bad it is, as far as it is something seen. */
     public function verdict(): Verdict
     {
-        return $this->observation()?->verdict()
+        return $this->seenAnswer()->verdict
             ?? $this->as(Measured::class)?->verdict()
             ?? $this->as(Found::class)->verdict
             ?? Verdict::GoOn;
@@ -95,7 +97,7 @@ final readonly class EntryContent
 
         return match (true) {
             $detail instanceof LevelRead => new self($this->kind, new LevelRead($detail->reading, $detail->rest)),
-            $detail instanceof Measured => new self($this->kind, $detail->asSent()),
+            $detail instanceof Measured, $detail instanceof Seen => new self($this->kind, $detail->asSent()),
             default => $this,
         };
     }
@@ -108,7 +110,13 @@ final readonly class EntryContent
     /** @param Volume|null $drained of old oil, how much came out; null: nobody measured it */
     public static function seen(Observation $observation, ?Volume $drained = null): self
     {
-        return new self(EntryKind::Observation, new Seen($observation, $drained));
+        return self::seenAs($observation->value, $drained);
+    }
+
+    /** @param string $code of the answer, the trade's or the shop's */
+    public static function seenAs(string $code, ?Volume $drained = null): self
+    {
+        return new self(EntryKind::Observation, new Seen($code, $drained));
     }
 
     public static function poured(Volume $volume): self
@@ -229,9 +237,13 @@ final readonly class EntryContent
     }
 
     /** @throws InvalidAnswer if it is no answer to what the step asks for */
-    public function judgedBy(?AskedMeasure $asked): self
+    public function judgedBy(?AskedMeasure $asked, ?Answer $seen = null): self
     {
         $measured = $this->as(Measured::class);
+        $look = $this->as(Seen::class);
+        if (null !== $look) {
+            return new self($this->kind, new Seen($look->code, $look->drained, $seen));
+        }
 
         return null === $asked || null === $measured ? $this : new self($this->kind, $measured->judgedBy($asked));
     }

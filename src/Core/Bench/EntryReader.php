@@ -9,6 +9,7 @@ use FreshTack\Core\Fastening\Turns;
 use FreshTack\Core\Finding\Observation;
 use FreshTack\Core\Finding\PlaceAnswer;
 use FreshTack\Core\Finding\Settlement;
+use FreshTack\Core\Finding\ShopAnswers;
 use FreshTack\Core\Finding\Spot;
 use FreshTack\Core\Finding\Verdict;
 use FreshTack\Core\Fluid\DipstickReading;
@@ -137,15 +138,19 @@ final readonly class EntryReader
 
     private static function observation(Cursor $value): EntryContent
     {
-        $seen = $value->at('observation')->enum(Observation::class);
-        $isOfOil = 'oil_appearance' === $seen->question();
+        $seen = $value->at('observation')->string(80);
+        $question = Observation::tryFrom($seen)?->question();
+        if (null === $question && !str_starts_with($seen, ShopAnswers::OWN)) {
+            $value->at('observation')->flaw(\sprintf('"%s" is none of the answers. Load the page again.', $seen));
+        }
+        $isOfOil = null === $question || 'oil_appearance' === $question;
         if (!$isOfOil && !$value->at('volume')->isNull()) {
             $value->at('volume')->flaw('How much came out belongs to the look of the oil that was drained.');
         }
 
         $isMeasured = $isOfOil && !$value->at('volume')->isNull();
 
-        return EntryContent::seen($seen, $isMeasured ? ValueReader::volume($value->at('volume')) : null);
+        return EntryContent::seenAs($seen, $isMeasured ? ValueReader::volume($value->at('volume')) : null);
     }
 
     public static function release(Cursor $value): EngineRelease

@@ -36,9 +36,12 @@ final readonly class EntryRules
         if (!$content->kind->answers($step->entry)) {
             throw InvalidEntry::wrongKind($content->kind->value, $step->entry);
         }
-        $seen = $content->observation();
-        if (null !== $seen && $seen->question() !== $step->entry) {
-            throw InvalidEntry::wrongKind($seen->value, $step->entry);
+        $seen = $content->as(Seen::class);
+        if (null !== $seen && null === $step->seen($seen->code)) {
+            throw InvalidEntry::wrongKind($seen->code, $step->entry);
+        }
+        if (null !== $seen?->drained && 'oil_appearance' !== $step->entry) {
+            throw InvalidEntry::wrongKind('how much came out', $step->entry);
         }
     }
 

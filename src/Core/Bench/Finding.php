@@ -6,6 +6,7 @@ namespace FreshTack\Core\Bench;
 
 use FreshTack\Core\Bench\Said\Found;
 use FreshTack\Core\Bench\Said\Settled;
+use FreshTack\Core\Finding\Answer;
 use FreshTack\Core\Finding\Judged;
 use FreshTack\Core\Plan\Position;
 
@@ -35,6 +36,11 @@ final readonly class Finding
     public static function measured(Entry $entry, BenchStep $step, Judged $judged): self
     {
         return new self($entry->uuid, $judged->place, $step->id, $step->position, $step->asked(), $judged->text, $judged->meaning);
+    }
+
+    public static function seen(Entry $entry, BenchStep $step, Answer $answer): self
+    {
+        return new self($entry->uuid, '', $step->id, $step->position, $step->title, $answer->label, $answer->meaning);
     }
 
     public static function found(Entry $entry, BenchStep $step, Found $found): self

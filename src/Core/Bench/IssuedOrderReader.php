@@ -232,6 +232,7 @@ final readonly class IssuedOrderReader
             $step->at('count')->optionalInt(1, 999),
             $step->at('effects')->isNull() ? [] : self::each($step->at('effects'), Effect::class),
             $asked->at($step->at('measure')),
+            $asked->seenAt($step->at('entry')->string()),
         ), $operation->at('steps')->list());
     }
 

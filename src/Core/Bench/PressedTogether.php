@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Bench;
 
+use FreshTack\Core\Finding\Observation;
 use FreshTack\Core\Plan\Effect;
 
 /**
- * What one press enters. Plain steps of one engine that follow each other are checked together; what must be done, is
- * measured or seen stands alone. A rest that is over is entered with the reading that it was for.
+ * What one press enters. Plain steps of one engine that follow each other are checked together; what must be done stands
+ * alone. A figure is entered with what only leads up to it, and a reading with the rest that is over.
  */
 final readonly class PressedTogether
 {
@@ -48,8 +49,53 @@ final readonly class PressedTogether
         return array_column(\array_slice($run, 1), 'id');
     }
 
+    /**
+     * Who counts, tightens, pours or measures has done what leads up to it. A look that may stop the work does not say so.
+     *
+     * @return list<string> steps that are entered with this one
+     */
+    public function before(BenchStep $step): array
+    {
+        if ($step->asksForLevel()) {
+            $rest = $this->restBefore($step);
+
+            return null === $rest ? [] : [$rest];
+        }
+        $isLook = [] !== Observation::answersTo($step->entry);
+        if (EntryKind::Tick->value === $step->entry || $isLook || !\array_key_exists($step->id, $this->open)) {
+            return [];
+        }
+        $leading = [];
+        for ($place = $this->places[$step->id] - 1; $place >= 0 && $this->leadsTo($this->order->steps[$place], $step); --$place) {
+            $leading = [$this->order->steps[$place], ...$leading];
+        }
+
+        return [] !== $leading && $this->follows($step, $leading) && $this->areFree($leading) ? array_column($leading, 'id') : [];
+    }
+
+    /** Plain, of the same operation, and nothing that takes its time or moves anything. */
+    private function leadsTo(BenchStep $plain, BenchStep $step): bool
+    {
+        return $this->isPlain($plain)
+            && $this->order->workOf($plain) === $this->order->workOf($step)
+            && !$plain->has(...self::ENDING);
+    }
+
+    /** @param non-empty-list<BenchStep> $leading */
+    private function areFree(array $leading): bool
+    {
+        foreach ($leading as $place => $step) {
+            $isFree = 0 === $place ? null === $this->open[$step->id] : $this->follows($step, \array_slice($leading, 0, $place));
+            if (!$isFree) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** @return string|null the rest that is over, and that this reading was for; null: none, or the reading waits for more */
-    public function restBefore(BenchStep $reading): ?string
+    private function restBefore(BenchStep $reading): ?string
     {
         if (!$reading->asksForLevel() || !\array_key_exists($reading->id, $this->open)) {
             return null;

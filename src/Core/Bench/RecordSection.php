@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Bench;
 
-use FreshTack\Core\Bench\Said\Seen;
-use FreshTack\Core\Finding\Observation;
-
 /** Where on an owner's page an entry is told. */
 enum RecordSection: string
 {
@@ -33,15 +30,10 @@ enum RecordSection: string
             EntryKind::NotDone, EntryKind::Dropped => self::NotDone,
             EntryKind::Torque, EntryKind::Turns, EntryKind::Count => self::Set,
             EntryKind::TakenOut, EntryKind::Found => self::AsFound,
-            EntryKind::Observation => self::seen($entry->content->as(Seen::class)?->observation),
+            EntryKind::Observation => \in_array($step->entry, ['oil_appearance', 'arrival_level'], true) ? self::AsFound : self::Measured,
             EntryKind::Measured => true === $step->measure?->measure->tellsHowItCame() ? self::AsFound : self::Measured,
             EntryKind::Level, EntryKind::Poured => self::Measured,
             default => self::Log,
         };
-    }
-
-    private static function seen(?Observation $seen): self
-    {
-        return true === $seen?->tellsHowItCame() ? self::AsFound : self::Measured;
     }
 }

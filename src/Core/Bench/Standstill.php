@@ -6,6 +6,7 @@ namespace FreshTack\Core\Bench;
 
 use FreshTack\Core\Bench\Said\Found;
 use FreshTack\Core\Bench\Said\Measured;
+use FreshTack\Core\Bench\Said\Seen;
 use FreshTack\Core\Bench\Said\Settled;
 use FreshTack\Core\Finding\Judged;
 use FreshTack\Core\Finding\Verdict;
@@ -61,6 +62,9 @@ final readonly class Standstill
                 static fn (Judged $judged): Finding => Finding::measured($entry, $step, $judged),
                 $detail->with(Verdict::Finding),
             )];
+        }
+        if ($detail instanceof Seen && Verdict::Finding === $detail->answer?->verdict) {
+            return [...$this->findings, Finding::seen($entry, $step, $detail->answer)];
         }
         if ($detail instanceof Found) {
             return Verdict::Finding === $detail->verdict ? [...$this->findings, Finding::found($entry, $step, $detail)] : $this->findings;

@@ -6,6 +6,8 @@ namespace FreshTack\Core\Bench;
 
 use FreshTack\Core\Bench\Said\Found;
 use FreshTack\Core\Bench\Said\Measured;
+use FreshTack\Core\Bench\Said\Seen;
+use FreshTack\Core\Finding\Answer;
 use FreshTack\Core\Finding\AnswerTable;
 use FreshTack\Core\Finding\Observation;
 use FreshTack\Core\Finding\Verdict;
@@ -16,6 +18,7 @@ use FreshTack\Core\Plan\Position;
 final readonly class Stop
 {
     private const HAPPENED = 'happened';
+    /** By itself, or by an answer of the shop's own. */
     private const FOUND = 'found';
     private const CALL = 'Stop. Make the engine safe, and call the lead technician.';
     /** What endangers the whole rig and not its engine alone. */
@@ -48,9 +51,9 @@ final readonly class Stop
     public static function found(Entry $entry, BenchStep $step): array
     {
         $content = $entry->content;
-        $seen = $content->observation();
+        $seen = $content->as(Seen::class)?->answer;
         $found = $content->as(Found::class);
-        $stops = Verdict::Stop === $seen?->verdict() ? [self::seen($entry, $step, $seen)] : [];
+        $stops = Verdict::Stop === $seen?->verdict ? [self::seen($entry, $step, $seen)] : [];
         foreach ($content->as(Measured::class)?->with(Verdict::Stop) ?? [] as $each) {
             $stops[] = new self($entry->uuid, $step->id, $each->code, $step->position, $each->text, $each->meaning, $each->instruction);
         }
@@ -61,11 +64,11 @@ final readonly class Stop
         return $stops;
     }
 
-    private static function seen(Entry $entry, BenchStep $step, Observation $seen): self
+    private static function seen(Entry $entry, BenchStep $step, Answer $seen): self
     {
-        $position = Observation::LeaksFuel === $seen ? null : $step->position;
+        $position = Observation::LeaksFuel->value === $seen->code ? null : $step->position;
 
-        return new self($entry->uuid, $step->id, $seen->value, $position, $seen->label(), $seen->meaning(), (string) $seen->instruction());
+        return new self($entry->uuid, $step->id, $seen->code, $position, $seen->label, $seen->meaning, $seen->instruction);
     }
 
     /** @param string $why what speaks against it */
@@ -86,8 +89,8 @@ final readonly class Stop
     public static function labelOf(string $key): string
     {
         return match ($key) {
-            self::FOUND => 'Something found',
-            default => Observation::tryFrom($key)?->label() ?? AnswerTable::find($key)->label ?? 'Happened all the same',
+            self::HAPPENED => 'Happened all the same',
+            default => AnswerTable::find($key)->label ?? 'Something found',
         };
     }
 

@@ -20,11 +20,32 @@ final readonly class AnswerTable
             ?? [];
     }
 
+    /** @return array<string, string> what is looked at, by its key: a question about the engine, or the kind of a measure */
+    public static function lookedAt(): array
+    {
+        $measures = array_filter(Measure::cases(), static fn (Measure $measure): bool => [] !== self::of($measure));
+
+        return [...Observation::QUESTIONS, ...array_combine(
+            array_map(static fn (Measure $measure): string => $measure->value, $measures),
+            array_map(static fn (Measure $measure): string => $measure->label(), $measures),
+        )];
+    }
+
+    /** @return list<Answer> of the trade, the usual one first; none: it is no choice, or its answers stand on the sheet */
+    public static function at(string $key): array
+    {
+        $measure = Measure::tryFrom($key);
+
+        return null === $measure
+            ? array_map(static fn (Observation $seen): Answer => $seen->answer(), Observation::answersTo($key))
+            : self::of($measure);
+    }
+
     /** @return Answer|null null: no answer of the trade has this code */
     public static function find(string $code): ?Answer
     {
-        foreach (Measure::cases() as $measure) {
-            foreach (self::of($measure) as $answer) {
+        foreach (array_keys(self::lookedAt()) as $key) {
+            foreach (self::at($key) as $answer) {
                 if ($code === $answer->code) {
                     return $answer;
                 }

@@ -23,6 +23,19 @@ enum Observation: string
     case TellTaleSteady = 'tell_tale_steady';
     case TellTaleWeak = 'tell_tale_weak';
 
+    /** What is looked at, by the question that a step asks. */
+    public const QUESTIONS = [
+        'oil_appearance' => 'the old engine oil',
+        'arrival_level' => 'the level on arrival',
+        'leaks' => 'leaks in the run',
+        'tell_tale' => 'the tell-tale',
+    ];
+
+    public function answer(): Answer
+    {
+        return Answer::kept($this->value, $this->label(), $this->verdict(), $this->meaning(), (string) $this->instruction(), false);
+    }
+
     /** @return list<self> the answers to one question: oil_appearance, arrival_level, leaks or tell_tale */
     public static function answersTo(string $question): array
     {
@@ -37,12 +50,6 @@ enum Observation: string
             self::TellTaleSteady, self::TellTaleWeak => 'tell_tale',
             default => 'oil_appearance',
         };
-    }
-
-    /** Of the engine as it came, and not as it left. */
-    public function tellsHowItCame(): bool
-    {
-        return \in_array($this->question(), ['oil_appearance', 'arrival_level'], true);
     }
 
     public function label(): string

@@ -65,6 +65,7 @@ final readonly class FactsMaker
             $raw,
             array_map(static fn (PickedTask $picked): Task => $picked->task, $ready),
             $this->request->policy->schools,
+            seen: $this->request->policy->answers,
         );
     }
 

@@ -7,7 +7,6 @@ namespace FreshTack\Core\Order;
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
 use FreshTack\Core\Finding\Answer;
-use FreshTack\Core\Finding\AnswerTable;
 use FreshTack\Core\Finding\AskedMeasure;
 use FreshTack\Core\Finding\AskedPlace;
 use FreshTack\Core\Finding\FigureRange;
@@ -60,7 +59,7 @@ final readonly class MeasurePlaces
         return new AskedMeasure(
             $measure,
             [] === $places ? [new AskedPlace('1', '', range: $this->range($measure))] : $places,
-            AnswerTable::of($measure),
+            $this->facts->seen()->at($measure->value),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Order;
 
+use FreshTack\Core\Finding\ShopAnswers;
 use FreshTack\Core\Policy\Schools;
 use FreshTack\Core\Quantity\Volume;
 
@@ -11,6 +12,9 @@ use FreshTack\Core\Quantity\Volume;
 final readonly class OrderPolicy
 {
     public const CHANGE_MIN = 2;
+
+    /** What may be seen, as the shop takes it. */
+    public ShopAnswers $answers;
 
     /**
      * @param int          $firstPourPercent share of the capacity that is poured before the first reading
@@ -25,11 +29,13 @@ final readonly class OrderPolicy
         public array $prefersGrades,
         public Schools $schools,
         public int $changeMin = self::CHANGE_MIN,
+        ?ShopAnswers $answers = null,
     ) {
+        $this->answers = $answers ?? ShopAnswers::none();
     }
 
     public function withSchools(Schools $schools): self
     {
-        return new self($this->firstPourPercent, $this->reservePerEngine, $this->roundTo, $this->prefersGrades, $schools, $this->changeMin);
+        return new self($this->firstPourPercent, $this->reservePerEngine, $this->roundTo, $this->prefersGrades, $schools, $this->changeMin, $this->answers);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Order;
 
+use FreshTack\Core\Finding\ShopAnswersReader;
 use FreshTack\Core\Policy\SchoolsReader;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\SpecBook\ValueReader;
@@ -21,6 +22,6 @@ final readonly class OrderPolicyReader
         $schools = SchoolsReader::at($policy->at('schools'));
         $change = $policy->at('changeMin')->optionalInt(0, 30) ?? OrderPolicy::CHANGE_MIN;
 
-        return null === $reserve || null === $roundTo ? null : new OrderPolicy($percent, $reserve, $roundTo, $prefers, $schools, $change);
+        return null === $reserve || null === $roundTo ? null : new OrderPolicy($percent, $reserve, $roundTo, $prefers, $schools, $change, ShopAnswersReader::at($policy->at('answers')));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Procedure;
 
+use FreshTack\Core\Finding\ShopAnswers;
 use FreshTack\Core\Policy\School;
 use FreshTack\Core\Policy\Schools;
 use FreshTack\Core\Schedule\Interval;
@@ -29,6 +30,7 @@ final readonly class EngineFacts
      * @param array<string, Figure> $worked by path
      * @param array<string, string> $raw    for conditions, by path
      * @param list<Task>            $tasks  that are done on it
+     * @param ShopAnswers|null      $seen   what may be seen, as the shop takes it; null: as the trade does
      */
     public function __construct(
         public SpecSheet $sheet,
@@ -37,6 +39,7 @@ final readonly class EngineFacts
         private array $tasks = [],
         private ?Schools $schools = null,
         private Answers $answers = new Answers(),
+        private ?ShopAnswers $seen = null,
     ) {
         $done = array_map(static fn (Task $task): string => $task->value.($raw[$task->schedule()->value] ?? ''), $tasks);
         $this->kind = spl_object_id($sheet->origin()).'|'.$this->raw('order.arrivalRead').$this->raw('order.warm').'|'.implode(',', $done).'|';
@@ -56,7 +59,7 @@ final readonly class EngineFacts
     /** @param list<Task> $tasks */
     public function withTasks(array $tasks): self
     {
-        return new self($this->sheet, $this->worked, $this->raw, $tasks, $this->schools, $this->answers);
+        return new self($this->sheet, $this->worked, $this->raw, $tasks, $this->schools, $this->answers, $this->seen);
     }
 
     /** Whether anything answers, without working out how it would be shown. */
@@ -163,6 +166,11 @@ final readonly class EngineFacts
             \is_string($content) => $content,
             default => $asked?->field?->spec()->usual ?? $this->figure($path)?->text,
         };
+    }
+
+    public function seen(): ShopAnswers
+    {
+        return $this->seen ?? ShopAnswers::none();
     }
 
     public function schools(): Schools

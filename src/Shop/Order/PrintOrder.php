@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Order;
 
+use FreshTack\Core\Bench\AskedMeasureReader;
 use FreshTack\Core\Fastening\Pattern;
+use FreshTack\Core\Finding\Answer;
+use FreshTack\Core\Finding\AnswerTable;
 use FreshTack\Core\Finding\Observation;
 use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Reading\Cursor;
@@ -74,11 +77,21 @@ final readonly class PrintOrder
             'patterns' => array_filter(array_map(static fn (Pattern $pattern): ?string => TighteningPicture::of($pattern->value), array_column(array_map(static fn (Pattern $pattern): array => [$pattern->value, $pattern], Pattern::cases()), 1, 0)), \is_string(...)),
             'stairs' => self::stairs(Cursor::over($file->issuedDocument())),
             'cards' => PrintedCards::of($file->issuedDocument(), 'trainee' === $density),
-            'appearances' => Observation::answersTo('oil_appearance'),
-            'leaks' => Observation::answersTo('leaks'),
-            'arrivals' => Observation::answersTo('arrival_level'),
-            'tellTales' => Observation::answersTo('tell_tale'),
+            'looks' => self::looks(Cursor::over($file->issuedDocument())),
         ];
+    }
+
+    /** @return array<string, list<Answer>> what may be seen at steps that ask for a look, by the question */
+    private static function looks(Cursor $document): array
+    {
+        $asked = new AskedMeasureReader($document->at('answers'));
+        $looks = [];
+        foreach (array_keys(Observation::QUESTIONS) as $question) {
+            $frozen = $asked->seenAt($question);
+            $looks[$question] = [] === $frozen ? AnswerTable::at($question) : $frozen;
+        }
+
+        return $looks;
     }
 
     /** @return array<string, string> pictures of torques in stages, by step */

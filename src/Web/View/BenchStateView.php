@@ -22,6 +22,7 @@ use FreshTack\Core\Bench\Said\Pause;
 use FreshTack\Core\Bench\Stop;
 use FreshTack\Core\Bench\Timer;
 use FreshTack\Core\Bench\Timers;
+use FreshTack\Core\Finding\Answer;
 use FreshTack\Core\Finding\Observation;
 use FreshTack\Core\Plan\Position;
 use FreshTack\Shop\Bench\BenchView;
@@ -39,7 +40,7 @@ final readonly class BenchStateView
         return [
             ...self::state($view, $by),
             'document' => $view->file->document,
-            'observations' => array_map(self::observation(...), Observation::cases()),
+            'observations' => self::looks($view->plan),
             'entries' => array_map(self::entry(...), $view->log->entries),
             'wrenches' => $view->shop->wrenches->names(),
         ];
@@ -120,7 +121,7 @@ final readonly class BenchStateView
                 'timed' => LogClock::isTimed($step),
                 'wrenches' => null === $torque ? [] : $view->shop->wrenches->fitting($torque),
                 'together' => null === $stop ? $together->after($step) : [],
-                'rest' => null === $stop ? $together->restBefore($step) : null,
+                'before' => null === $stop ? $together->before($step) : [],
                 'cautions' => ['span' => $spans->of($step), 'read' => isset($read[$spans->of($step)])],
             ];
         }, $view->plan->steps);
@@ -245,17 +246,24 @@ final readonly class BenchStateView
         ];
     }
 
-    /** @return array<string, mixed> */
-    private static function observation(Observation $observation): array
+    /** @return list<array<string, mixed>> what may be seen at the steps that ask for a look */
+    private static function looks(IssuedOrder $order): array
     {
-        return [
-            'value' => $observation->value,
-            'question' => $observation->question(),
-            'label' => $observation->label(),
-            'meaning' => $observation->meaning(),
-            'verdict' => $observation->verdict()->value,
-            'instruction' => $observation->instruction(),
-        ];
+        $looks = [];
+        foreach ($order->steps as $step) {
+            if (isset(Observation::QUESTIONS[$step->entry])) {
+                $looks[$step->entry] ??= array_map(static fn (Answer $answer): array => [
+                    'value' => $answer->code,
+                    'question' => $step->entry,
+                    'label' => $answer->label,
+                    'meaning' => $answer->meaning,
+                    'verdict' => $answer->verdict->value,
+                    'instruction' => '' === $answer->instruction ? null : $answer->instruction,
+                ], $step->looks());
+            }
+        }
+
+        return array_merge(...array_values($looks));
     }
 
     /** @return array<string, mixed> */

@@ -12,6 +12,7 @@ use FreshTack\Core\Bench\Obstacle;
 use FreshTack\Core\Bench\OilLeft;
 use FreshTack\Core\Bench\Release;
 use FreshTack\Core\Bench\ReleaseGate;
+use FreshTack\Core\Bench\Said\Seen;
 use FreshTack\Core\Bench\Timer;
 use FreshTack\Core\Bench\Timers;
 use FreshTack\Core\Bench\Told;
@@ -382,7 +383,7 @@ final class BenchLogTest extends TestCase
         $count = \count($day->log->entries);
         $day->correct($day->last(), EntryContent::seen(Observation::OilBlack));
 
-        self::assertSame(Observation::OilBlack, $day->log->answer('port.drain-valve.look')?->observation());
+        self::assertSame(Observation::OilBlack->value, $day->log->answer('port.drain-valve.look')?->as(Seen::class)?->code);
         self::assertCount($count + 1, $day->log->entries);
     }
 

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace FreshTack\Tests\Core\Bench;
 
+use FreshTack\Core\Bench\BenchStep;
 use FreshTack\Core\Bench\Entry;
 use FreshTack\Core\Bench\EntryContent;
 use FreshTack\Core\Bench\OwnerNotes;
 use FreshTack\Core\Bench\RecordSection;
 use FreshTack\Core\Bench\Release;
+use FreshTack\Core\Bench\Said\Seen;
 use FreshTack\Core\Bench\Told;
 use FreshTack\Core\Bench\Waste;
 use FreshTack\Core\Bench\WasteKind;
@@ -109,9 +111,12 @@ final class OwnerNotesTest extends TestCase
     {
         $day = BenchDay::ofTwin();
         $told = new Told(happened: $happened);
-        $entry = new Entry('00000000-0000-4000-8000-00000000abcd', 'port.fill.pour', $content, null, 'ada', $day->now, $told);
+        $code = $content->as(Seen::class)->code ?? '';
+        $asks = Observation::tryFrom($code)?->question() ?? 'poured';
+        $step = new BenchStep('port.fill.pour', Position::Port, 'Port', 'Fill the oil', $asks, true, null, null, null);
+        $entry = new Entry('00000000-0000-4000-8000-00000000abcd', $step->id, $content, null, 'ada', $day->now, $told);
 
-        self::assertSame($section, RecordSection::of($entry, $day->order->step('port.fill.pour')));
+        self::assertSame($section, RecordSection::of($entry, $step));
     }
 
     public function testWhatTheWorkLeavesIsToldUntilItIsWrittenDown(): void

@@ -96,15 +96,52 @@ final class PressedTogetherTest extends TestCase
         $read = $order->steps[2];
         $open = self::free($order);
 
-        self::assertSame('rest', (new PressedTogether($order, $open))->restBefore($read));
+        self::assertSame(['rest'], (new PressedTogether($order, $open))->before($read));
         $waits = ['read' => NotYet::missing(Gate::Rested, '', $rest)] + $open;
-        self::assertSame('rest', (new PressedTogether($order, $waits))->restBefore($read), 'it waits for that alone');
-        self::assertNull((new PressedTogether($order, $open))->restBefore($order->steps[1]), 'of another engine');
+        self::assertSame(['rest'], (new PressedTogether($order, $waits))->before($read), 'it waits for that alone');
+        self::assertSame([], (new PressedTogether($order, $open))->before($order->steps[1]), 'of another engine');
         $more = ['read' => NotYet::missing(Gate::NotRunning, '', self::step('stop'))] + $open;
-        self::assertNull((new PressedTogether($order, $more))->restBefore($read), 'it waits for more');
+        self::assertSame([], (new PressedTogether($order, $more))->before($read), 'it waits for more');
         $running = ['rest' => NotYet::notHeld(['x'])] + $open;
-        self::assertNull((new PressedTogether($order, $running))->restBefore($read), 'it is not over');
-        self::assertNull((new PressedTogether($order, array_diff_key($open, ['rest' => true])))->restBefore($read), 'it is entered');
+        self::assertSame([], (new PressedTogether($order, $running))->before($read), 'it is not over');
+        self::assertSame([], (new PressedTogether($order, array_diff_key($open, ['rest' => true])))->before($read), 'it is entered');
+    }
+
+    /** @return iterable<string, array{list<list<BenchStep>>, int, list<string>}> operations with their steps, the place of a figure, and what is entered with it */
+    public static function figures(): iterable
+    {
+        yield 'what leads up to a torque' => [[[self::step('a'), self::step('b'), self::step('c', 'torque', true)]], 2, ['a', 'b']];
+        yield 'not from another operation' => [[[self::step('a')], [self::step('b'), self::step('c', 'torque')]], 2, ['b']];
+        yield 'not what must be done' => [[[self::step('a', must: true), self::step('b', 'fasteners')]], 1, []];
+        yield 'what opens something and is seen at once' => [[[self::step('a', effects: [Effect::GearOpened]), self::step('b', 'measured')]], 1, ['a']];
+        yield 'not a start' => [[[self::step('a', effects: [Effect::Started]), self::step('b', 'measured')]], 1, []];
+        yield 'a look may stop the work: it stands alone' => [[[self::step('a'), self::step('b', 'leaks')]], 1, []];
+        yield 'a plain step is no figure' => [[[self::step('a'), self::step('b')]], 1, []];
+    }
+
+    /**
+     * @param list<list<BenchStep>> $works
+     * @param list<string>          $with
+     */
+    #[DataProvider('figures')]
+    public function testAFigureIsEnteredWithWhatLeadsUpToIt(array $works, int $place, array $with): void
+    {
+        $order = self::order($works);
+
+        self::assertSame($with, (new PressedTogether($order, self::free($order)))->before($order->steps[$place]));
+    }
+
+    public function testNothingIsEnteredWithAFigureThatWaitsForSomethingElse(): void
+    {
+        $order = self::order([[self::step('a'), self::step('b', 'torque')]]);
+        $free = self::free($order);
+        $itself = ['b' => NotYet::missing(Gate::LockedOut, '', self::step('a'))] + $free;
+        $other = ['b' => NotYet::missing(Gate::LockedOut, '', self::step('z'))] + $free;
+        $leading = ['a' => NotYet::missing(Gate::LockedOut, '', self::step('z'))] + $free;
+
+        self::assertSame(['a'], (new PressedTogether($order, $itself))->before($order->steps[1]));
+        self::assertSame([], (new PressedTogether($order, $other))->before($order->steps[1]));
+        self::assertSame([], (new PressedTogether($order, $leading))->before($order->steps[1]));
     }
 
     /** Whatever is offered together can be entered together, all through the day of a twin. */
@@ -113,7 +150,16 @@ final class PressedTogetherTest extends TestCase
         $day = BenchDay::ofTwin();
         while ([] !== $day->openSteps()) {
             $first = $day->mayBeDone()[0];
-            $run = (new PressedTogether($day->order, $day->open()))->after($first);
+            $together = new PressedTogether($day->order, $day->open());
+            $run = $together->after($first);
+            foreach ($day->order->steps as $step) {
+                if (\in_array($first->id, $together->before($step), true) && !$step->asksForLevel()) {
+                    $run = [];
+                    array_map($day->tick(...), $together->before($step));
+                    $first = $step;
+                    break;
+                }
+            }
             $day->usual($first);
             foreach ($run as $id) {
                 $day->tick($id);

@@ -36,19 +36,32 @@ const index = computed(() => {
   const at = steps.value.findIndex((each) => each.step.id === wanted.value)
   return at >= 0 ? at : nextOpen(steps.value, -1)
 })
-/** A rest that is over is entered with the reading that it was for, whichever of the two comes next. */
+/** One step of a run, or of what leads up to a figure, is opened alone. */
+const alone = ref<string | null>(null)
+/** What leads up to a figure, or a rest that is over, is entered with it, whichever of them comes next. */
 const current = computed(() => {
   const here = steps.value[index.value] ?? null
-  const reading = here?.rest != null ? here : (steps.value.find((each) => each.rest === here?.step.id) ?? null)
-  return reading === null ? here : { ...reading, notYet: null }
+  if (here === null || here.step.id === alone.value) {
+    return here
+  }
+  const figure =
+    here.before.length > 0
+      ? here
+      : steps.value.find(
+          ({ before }) => before.includes(here.step.id) && here.together.every((each) => before.includes(each)),
+        )
+  return figure === undefined ? here : { ...figure, notYet: null }
+})
+/** A rest that is over needs no line of its own. */
+const leading = computed(() => {
+  const before = new Set(current.value?.step.entry.includes('level') ? [] : current.value?.before)
+  return steps.value.filter((each) => before.has(each.step.id))
 })
 /** Where in the order that is which is shown. */
 const place = computed(() => {
   const at = steps.value.findIndex((each) => each.step.id === current.value?.step.id)
   return at < 0 ? index.value : at
 })
-/** One step of a run is opened alone. */
-const alone = ref<string | null>(null)
 /** What is being entered stays on the screen until the next is there. */
 const held = ref<BenchStep[] | null>(null)
 async function enterRun(): Promise<void> {
@@ -238,6 +251,7 @@ function next(): void {
       :bench="bench"
       :current="current"
       :run="run"
+      :leading="leading"
       :steps="steps"
       :error="problem?.stepId === current.step.id ? problem.error : null"
       :sending="sending"

@@ -23,6 +23,8 @@ const props = defineProps<{
   current: BenchStep
   /** Plain steps from this one on that one press checks; it alone. */
   run: BenchStep[]
+  /** What leads up to it, and is entered with it. */
+  leading: BenchStep[]
   /** All of the order. */
   steps: BenchStep[]
   error: unknown
@@ -138,7 +140,10 @@ watch(
   <div ref="card" :key="current.step.id" class="body" :class="{ wide: isWide }">
     <div class="what">
       <RunLines v-if="isRun" :run="run" :picking="picking" @open="open" />
-      <StepWords v-else :current="current" :bare="isWide" />
+      <template v-else>
+        <RunLines v-if="leading.length > 0" :run="leading" :picking="false" leading @open="open" />
+        <StepWords :current="current" :bare="isWide" />
+      </template>
       <ProblemNote :error="error" />
       <button
         v-if="error && refused && !current.done && !current.notYet?.claim"

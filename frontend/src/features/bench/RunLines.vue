@@ -4,7 +4,12 @@ import type { BenchStep } from './useBench'
 import { useWording } from './wording'
 
 /** Plain steps that follow each other, each in full; a touch opens one alone. */
-const props = defineProps<{ run: BenchStep[]; picking: boolean }>()
+const props = defineProps<{
+  run: BenchStep[]
+  picking: boolean
+  /** They lead up to a figure, whose own sentence comes after them. */
+  leading?: boolean
+}>()
 const emit = defineEmits<{ open: [stepId: string] }>()
 
 const { wording } = useWording()
@@ -21,11 +26,11 @@ const groups = computed(() =>
 <template>
   <p v-if="picking" class="band"><strong>Which one?</strong> Touch it.</p>
   <section v-for="(group, index) in groups" :key="group.id">
-    <component :is="index === 0 ? 'h1' : 'h2'" tabindex="-1">{{ group.title }}</component>
+    <component v-if="!leading" :is="index === 0 ? 'h1' : 'h2'" tabindex="-1">{{ group.title }}</component>
     <p v-if="wording === 'trainee' && group.why !== ''" class="row-text">
       <span class="muted">why</span> {{ group.why }}
     </p>
-    <ul>
+    <ul :class="{ leading }">
       <li v-for="{ step } in group.steps" :key="step.id">
         <button type="button" class="line" :class="{ picking }" @click="emit('open', step.id)">
           <span class="text"
@@ -76,6 +81,16 @@ ul {
   background: none;
   color: var(--ink);
   cursor: pointer;
+}
+
+ul.leading {
+  border-bottom: 1px solid var(--line);
+  margin-bottom: 8px;
+}
+
+ul.leading .line {
+  border-top: 0;
+  padding-top: 0;
 }
 
 .line.picking {

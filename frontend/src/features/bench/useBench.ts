@@ -23,8 +23,8 @@ export interface BenchStep {
   wrenches: string[]
   /** Plain steps after this one that one press checks with it. */
   together: string[]
-  /** Of a reading: the rest that is over and is entered with it. */
-  rest: string | null
+  /** Of a figure what leads up to it, of a reading the rest that is over: entered with it. */
+  before: string[]
   cautions: BenchStepState['cautions']
 }
 
@@ -118,7 +118,7 @@ function flatten(bench: Bench | undefined): BenchStep[] {
       timed: states.get(step.id)?.timed ?? false,
       wrenches: states.get(step.id)?.wrenches ?? [],
       together: states.get(step.id)?.together ?? [],
-      rest: states.get(step.id)?.rest ?? null,
+      before: states.get(step.id)?.before ?? [],
       cautions: states.get(step.id)?.cautions ?? { span: '', read: false },
     })),
   )

@@ -66,7 +66,7 @@ export function useEntering({ number, bench, current, sender, enter, show, onwar
     try {
       const after = await enter([
         ...(kind === 'tick' ? acknowledged([here]) : []),
-        ...(here.rest === null ? [] : [newEntry(here.rest, 'tick', {})]),
+        ...here.before.map((stepId) => newEntry(stepId, 'tick', {})),
         newEntry(here.step.id, kind, value, corrects, {
           ...(happened ? { happened } : {}),
           ...(corrects === null

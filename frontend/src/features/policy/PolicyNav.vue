@@ -4,6 +4,7 @@ import LeafNav from '@/shared/ui/LeafNav.vue'
 const leaves = [
   { to: '/policy', name: 'Schools' },
   { to: '/policy/due', name: 'When something is due' },
+  { to: '/policy/answers', name: 'What may be seen' },
 ]
 </script>
 

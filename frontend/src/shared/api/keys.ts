@@ -42,5 +42,6 @@ export const keys = {
   timeline: (number: number, draft: Draft | null) => ['preview', number, 'timeline', draft] as const,
   fullPlan: (number: number, draft: Draft | null) => ['preview', number, 'plan', draft] as const,
   schools: ['schools'] as const,
+  answers: ['answers'] as const,
   engineLog: (id: number) => ['engine-log', id] as const,
 }

@@ -4,19 +4,31 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Bench\Said;
 
-use FreshTack\Core\Finding\Observation;
+use FreshTack\Core\Finding\Answer;
+use FreshTack\Core\Finding\AnswerTable;
 use FreshTack\Core\Quantity\Volume;
 
 /** What was seen. */
 final readonly class Seen implements Detail
 {
-    /** @param Volume|null $drained of old oil, how much came out; null: nobody measured it */
-    public function __construct(public Observation $observation, public ?Volume $drained = null)
+    /**
+     * @param string      $code    of the answer
+     * @param Volume|null $drained of old oil, how much came out; null: nobody measured it
+     * @param Answer|null $answer  of those that the step asks for; null: nobody has looked it up yet
+     */
+    public function __construct(public string $code, public ?Volume $drained = null, public ?Answer $answer = null)
     {
+    }
+
+    public function asSent(): self
+    {
+        return new self($this->code, $this->drained);
     }
 
     public function asText(): string
     {
-        return $this->observation->label().(null === $this->drained ? '' : '; '.$this->drained->inBothUnits().' came out');
+        $label = $this->answer->label ?? AnswerTable::find($this->code)->label ?? $this->code;
+
+        return $label.(null === $this->drained ? '' : '; '.$this->drained->inBothUnits().' came out');
     }
 }
