@@ -23,7 +23,7 @@ async function fits(page: Page, where: string): Promise<void> {
 const places = {
   'the board, rigs and parts': ['/', '/boats', '/bench', '/parts', '/parts/catalogue', '/boats/1', '/boats/12'],
   'forms of the register': ['/boats/4/check-in', '/boats/new', '/boats/1/edit', '/customers/1', '/engines', '/hours'],
-  'logs, outbox and policy': ['/engines/1/log', '/outbox', '/policy'],
+  'logs, outbox and policy': ['/engines/1/log', '/outbox', '/policy', '/policy/answers'],
   'the book': ['', '/holes', '/ranges', '/procedures', '/quote', '/files', '/new'].map((leaf) => `/book${leaf}`),
   sheets: ['kestrane-k320/1', 'dunmarrow-d65/6', 'dunmarrow-d65/comparison?older=5&newer=6'].map(
     (sheet) => `/book/sheets/${sheet}`,

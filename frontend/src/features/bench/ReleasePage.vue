@@ -25,7 +25,7 @@ const router = useRouter()
 const everythingChanged = useEverythingChanged()
 const number = Number(route.params['number'])
 const { bench, steps, error, isPending, sender, enter } = useBench(number)
-const { mayRelease, mayLead, mayWorkAtBench } = useSession()
+const { account, mayRelease, mayLead, mayWorkAtBench } = useSession()
 /** Outlives a reload. */
 const { kept: remark, forget } = useKept<string>(`release-${number}`)
 const left = ref<OilLeft[]>([])
@@ -156,6 +156,9 @@ function engine(position: string) {
       An engine that can’t be made whole leaves as not fit to run: a lead or a manager lets it go.
     </p>
     <div class="row">
+      <span v-if="mayRelease" class="muted">
+        <strong>{{ account?.name }}</strong> signs for this record by releasing.
+      </span>
       <button
         v-if="mayRelease"
         type="button"
