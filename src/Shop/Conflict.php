@@ -69,6 +69,11 @@ final class Conflict extends \RuntimeException implements ExpectedError
         return new self('log.by_order', \sprintf('This was done by %s and stands in its record, which does not change.', $evidence));
     }
 
+    public static function nameTaken(string $username): self
+    {
+        return new self('conflict.name_taken', \sprintf('There is an account "%s" already. Take another name; nothing was changed.', $username));
+    }
+
     /** @param string $because in a sentence */
     public static function doesNotFit(string $because): self
     {
@@ -116,10 +121,6 @@ final class Conflict extends \RuntimeException implements ExpectedError
         return new self('conflict.status', \sprintf('Order %d is %s and can\'t be %s any more.', $number, str_replace('_', ' ', $status), $verb));
     }
 
-    /**
-     * @param string $what the engine, or the operation, by its name
-     * @param string $who  by name
-     */
     public static function takenOn(string $what, string $who): self
     {
         return new self('conflict.taken_on', \sprintf('%s was taken on by %s meanwhile. Ask them, or take it over.', $what, $who));

@@ -32,6 +32,12 @@ final readonly class DoctrineAccounts implements Accounts
         $this->entities->flush();
     }
 
+    public function setPassword(Account $account, string $hash): void
+    {
+        $this->record($account)->passwordHash = $hash;
+        $this->entities->flush();
+    }
+
     public function setPin(Account $account, ?string $hash): void
     {
         $this->record($account)->pinHash = $hash;

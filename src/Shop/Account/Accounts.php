@@ -13,6 +13,9 @@ interface Accounts
 
     public function add(Account $account): void;
 
+    /** Whoever is signed in with the old one is signed out. */
+    public function setPassword(Account $account, string $hash): void;
+
     /** @param string|null $hash null: no PIN any more */
     public function setPin(Account $account, ?string $hash): void;
 

@@ -100,12 +100,21 @@ const engine = computed(
 @media (max-width: 760px) {
   .head {
     flex-wrap: wrap;
-    gap: 4px 10px;
+    gap: 4px 6px;
     padding: 4px 12px;
+  }
+
+  .engine {
+    flex: 1 0 50%;
   }
 
   .figures {
     margin-left: 0;
+    padding: 0 8px;
+  }
+
+  .links {
+    order: 1;
   }
 }
 </style>

@@ -316,8 +316,8 @@ function next(): void {
   font-size: 30px;
 }
 
-/* so low, as at 200 % on a small tablet, the page scrolls and no part of it */
-@media (max-height: 560px) {
+/* so low or so narrow, as at 200 % on a small tablet, the page scrolls and no part of it */
+@media (max-height: 560px), (max-width: 760px) {
   .bench {
     height: auto;
     min-height: calc(100vh - var(--strip, 0px));

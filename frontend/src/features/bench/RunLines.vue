@@ -55,7 +55,7 @@ const groups = computed(() =>
 
 <style scoped>
 h1 {
-  font-size: 27px;
+  font-size: 25px;
 }
 
 h2 {

@@ -117,7 +117,8 @@ details p {
   }
 
   ul {
-    columns: 1;
+    columns: auto;
+    max-height: none;
   }
 }
 </style>

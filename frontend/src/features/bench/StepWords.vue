@@ -112,6 +112,6 @@ dd {
 }
 
 h1 {
-  font-size: 27px;
+  font-size: 25px;
 }
 </style>

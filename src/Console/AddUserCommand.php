@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Console;
+
+use FreshTack\Core\ExpectedError;
+use FreshTack\Shop\Account\KeepAccounts;
+use FreshTack\Shop\Account\Role;
+use FreshTack\Shop\Account\Username;
+use FreshTack\Web\Security\SignedIn;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\OutputInterface;
+use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactoryInterface;
+
+#[AsCommand('user:add', 'Makes an account; the password is asked for, or read from standard input')]
+final class AddUserCommand extends Command
+{
+    public function __construct(private readonly KeepAccounts $accounts, private readonly PasswordHasherFactoryInterface $hashers)
+    {
+        parent::__construct();
+    }
+
+    protected function configure(): void
+    {
+        $roles = implode(', ', array_column(Role::cases(), 'value'));
+        $this->addArgument('username', InputArgument::REQUIRED, 'by which they sign in')
+            ->addOption('name', null, InputOption::VALUE_REQUIRED, 'as it stands under records')
+            ->addOption('role', null, InputOption::VALUE_REQUIRED, "one of $roles");
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        $username = Username::typed(Given::text($input, 'username'));
+        $hasher = $this->hashers->getPasswordHasher(SignedIn::class);
+        try {
+            $name = Given::option($input, 'name');
+            $role = Role::tryFrom(Given::option($input, 'role'));
+            if (null === $role) {
+                Given::complain($output, \sprintf('There is no such role. Give --role as one of %s.', implode(', ', array_column(Role::cases(), 'value'))));
+
+                return Command::FAILURE;
+            }
+            $this->accounts->add($username, $name, $role, PasswordPrompt::ask($input, $output, $username), $hasher->hash(...), 'console');
+        } catch (ExpectedError $error) {
+            Given::complain($output, $error->getMessage());
+
+            return Command::FAILURE;
+        }
+        $output->writeln(\sprintf('%s can sign in as %s (%s).', trim($name), $username->text, $role->value));
+
+        return Command::SUCCESS;
+    }
+}

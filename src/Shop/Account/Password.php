@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop\Account;
+
+use FreshTack\Core\Reading\InvalidDocument;
+
+/** By which somebody signs in. What makes it hard to guess is its length. */
+final readonly class Password
+{
+    private const SHORTEST = 10;
+    /** The hash looks at no more. */
+    private const LONGEST_BYTES = 72;
+
+    private function __construct(#[\SensitiveParameter] public string $text)
+    {
+    }
+
+    /** @throws InvalidDocument if it is too short, too long, or the name itself */
+    public static function chosen(#[\SensitiveParameter] string $typed, Username $of): self
+    {
+        $told = match (true) {
+            mb_strlen($typed) < self::SHORTEST => \sprintf('A password has at least %d characters. Three words that have nothing to do with each other are a good one.', self::SHORTEST),
+            \strlen($typed) > self::LONGEST_BYTES => \sprintf('This is longer than %d characters.', self::LONGEST_BYTES),
+            str_contains(mb_strtolower($typed), $of->text) => 'The user name is no part of a good password.',
+            1 === \count(array_unique(mb_str_split($typed))) => 'The same character again and again is guessed at once.',
+            default => null,
+        };
+
+        return null === $told ? new self($typed) : throw InvalidDocument::at('/password', $told);
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Tests\Web;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Bundle\FrameworkBundle\Console\Application;
+use Symfony\Component\Console\Tester\CommandTester;
+
+/** Accounts made and mended at the terminal. */
+final class AccountsTest extends ApiTestCase
+{
+    private const WORDS = 'copper lantern drift';
+
+    public function testWhoIsAddedSignsInAndTheTrailSaysSo(): void
+    {
+        [$code, $told] = $this->commanded('user:add', ['username' => 'Nuala', '--name' => 'Nuala Trench', '--role' => 'technician'], self::WORDS);
+
+        self::assertSame([0, "Nuala Trench can sign in as nuala (technician).\n"], [$code, $told]);
+        $this->call('POST', '/api/sign-in', ['username' => 'nuala', 'password' => self::WORDS]);
+        self::assertSame(200, $this->status);
+        $trail = $this->entities()->getConnection()->fetchAssociative('SELECT * FROM audit_entry ORDER BY id DESC LIMIT 1');
+        self::assertIsArray($trail);
+        self::assertContains('account nuala', $trail);
+        self::assertStringNotContainsString('lantern', serialize($trail));
+    }
+
+    public function testANewPasswordEndsWhatTheOldOneOpened(): void
+    {
+        $this->signIn('ada');
+        [$code] = $this->commanded('user:password', ['username' => 'ada'], self::WORDS);
+        self::assertSame(0, $code);
+
+        $this->call('GET', '/api/board');
+        self::assertSame(401, $this->status, 'whoever had the old one is signed out');
+        $this->call('POST', '/api/sign-in', ['username' => 'ada', 'password' => self::PASSWORD]);
+        self::assertSame(401, $this->status);
+        $this->call('POST', '/api/sign-in', ['username' => 'ada', 'password' => self::WORDS]);
+        self::assertSame(200, $this->status);
+    }
+
+    /** @return iterable<string, array{string, array<string, string>, string, string}> command, what is given, password, what is told */
+    public static function refused(): iterable
+    {
+        $given = ['username' => 'nuala', '--name' => 'Nuala Trench', '--role' => 'technician'];
+        yield 'a name that is taken' => ['user:add', ['username' => 'ADA'] + $given, self::WORDS, 'There is an account "ada" already'];
+        yield 'a name with blanks' => ['user:add', ['username' => 'nuala trench'] + $given, self::WORDS, 'no blanks'];
+        yield 'a role that is none' => ['user:add', ['--role' => 'boss'] + $given, self::WORDS, 'one of writer, technician, parts, manager'];
+        yield 'nothing said' => ['user:add', ['username' => 'nuala', '--role' => 'parts'], self::WORDS, 'Give --name.'];
+        yield 'a short password' => ['user:add', $given, 'short', 'at least 10 characters'];
+        yield 'the name as the password' => ['user:add', $given, 'nuala-nuala', 'no part of a good password'];
+        yield 'one letter' => ['user:add', $given, 'aaaaaaaaaaaa', 'guessed at once'];
+        yield 'nobody of that name' => ['user:password', ['username' => 'nobody'], self::WORDS, 'There is no account nobody.'];
+    }
+
+    /** @param array<string, string> $given */
+    #[DataProvider('refused')]
+    public function testWhatCantBeIsToldAndChangesNothing(string $command, array $given, string $password, string $told): void
+    {
+        $count = $this->entities()->getConnection()->fetchOne('SELECT COUNT(*) FROM account');
+        [$code, $answer] = $this->commanded($command, $given, $password);
+
+        self::assertSame(1, $code);
+        self::assertStringContainsString($told, $answer);
+        self::assertSame($count, $this->entities()->getConnection()->fetchOne('SELECT COUNT(*) FROM account'));
+    }
+
+    /**
+     * @param array<string, string> $given
+     *
+     * @return array{int, string} status and what was told
+     */
+    private function commanded(string $command, array $given, string $password): array
+    {
+        $kernel = self::$kernel ?? throw new \LogicException('No kernel.');
+        $tester = new CommandTester((new Application($kernel))->find($command));
+        $tester->setInputs([$password]);
+        $code = $tester->execute($given, ['interactive' => false]);
+
+        return [$code, $tester->getDisplay()];
+    }
+}
