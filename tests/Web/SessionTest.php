@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Tests\Web;
 
+use FreshTack\Storage\Background\WorkerPulse;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class SessionTest extends ApiTestCase
@@ -120,6 +121,22 @@ final class SessionTest extends ApiTestCase
     public function testTellsThatItIsWell(): void
     {
         self::assertSame('ok', $this->call('GET', '/health')->at('status')->raw());
+    }
+
+    public function testTellsWhoWatchesTheMachineWhatIsMissing(): void
+    {
+        $folder = self::getContainer()->getParameter('fresh_tack.data_dir');
+        self::assertIsString($folder);
+        $pulse = $folder.'/progress/worker.alive';
+        is_file($pulse) && unlink($pulse);
+        $told = $this->call('GET', '/health/ready');
+        self::assertSame(503, $this->status);
+        self::assertContains('/worker', self::pointers($told));
+
+        (new WorkerPulse($folder))->beat();
+        self::assertNotContains('/worker', self::pointers($this->call('GET', '/health/ready')));
+        touch($pulse, time() - 3600);
+        self::assertContains('/worker', self::pointers($this->call('GET', '/health/ready')), 'an hour ago is too long');
     }
 
     public function testARequestsNumberComesBack(): void

@@ -10,19 +10,20 @@ use FreshTack\Storage\Upkeep\SweepRows;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\Messenger\Event\WorkerRunningEvent;
 
-/** Between two jobs: sweeps once an hour, and ends the worker when another database has become the shop's. */
+/** Between two jobs: shows that the worker is there, sweeps once an hour, and ends the worker when another database has become the shop's. */
 #[AsEventListener]
 final class WorkerWatch
 {
     private const HOUR_NS = 3_600_000_000_000;
     private ?int $sweptAt = null;
 
-    public function __construct(private readonly LiveDatabase $live, private readonly Sweep $sweep, private readonly SweepRows $sweepRows)
+    public function __construct(private readonly LiveDatabase $live, private readonly Sweep $sweep, private readonly SweepRows $sweepRows, private readonly WorkerPulse $pulse)
     {
     }
 
     public function __invoke(WorkerRunningEvent $event): void
     {
+        $this->pulse->beat();
         if (null === $this->sweptAt || hrtime(true) - $this->sweptAt > self::HOUR_NS) {
             $this->sweptAt = (int) hrtime(true);
             ($this->sweep)();

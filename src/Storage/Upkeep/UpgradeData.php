@@ -18,6 +18,7 @@ final readonly class UpgradeData
         private DependencyFactory $migrations,
         private AppRights $rights,
         private OwnConsole $console,
+        private TablesVersion $version,
     ) {
     }
 
@@ -41,6 +42,7 @@ final readonly class UpgradeData
         $this->rights->grant($this->shop->server->appAccount());
         $unlisted = implode(', ', $this->rights->unlisted());
         '' === $unlisted || throw new UpkeepFailed("these tables are no part of the shop, or AppRights has forgotten them: $unlisted");
+        $this->version->keep();
     }
 
     /** @param \Closure(string): void $told */

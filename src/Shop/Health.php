@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace FreshTack\Shop;
+
+/** Whether everything that the shop runs on is there, for whoever watches the machine. */
+interface Health
+{
+    /**
+     * @return array{
+     *     tables: array{ok: bool},
+     *     worker: array{ok: bool, seenSecondsAgo: int|null},
+     *     queue: array{ok: bool, waiting: int, oldestSeconds: int},
+     *     disk: array{ok: bool, freeMb: int|null},
+     * } a worker that was never seen, or a disk that nobody can ask, is null
+     */
+    public function checks(): array;
+}
