@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { BenchStep } from '@/features/bench/useBench'
+import { enteredWith } from '@/features/bench/useEntering'
 import { cautionsOf, cautionsUntilLockout, unreadIn } from '@/features/bench/cautions'
 import { anOperation, aStep } from './fixtures'
 
@@ -49,5 +50,24 @@ describe('cautions at the bench', () => {
 
     expect(cautionsUntilLockout(unreadIn(late), late).map(({ id }) => id)).toEqual(['hot_oil'])
     expect(cautionsOf(late).map(({ id }) => id)).toEqual(['hot_oil', 'sprays'])
+  })
+})
+
+describe('what is entered with a figure', () => {
+  const torque = { ...shown(drain, 1, 'port 1'), before: ['port.drain.open'] }
+
+  it('is what leads up to it', () => {
+    expect(enteredWith(torque, 'torque')).toEqual(['port.drain.open'])
+  })
+
+  it('is nothing where it could not be done, or something is only told', () => {
+    expect(enteredWith(torque, 'not_done')).toEqual([])
+    expect(enteredWith(torque, 'note')).toEqual([])
+  })
+
+  it('is the rest that is over, whatever was read', () => {
+    const reading = { ...torque, step: aStep('port.read', { entry: 'level' }) }
+
+    expect(enteredWith(reading, 'not_done')).toEqual(['port.drain.open'])
   })
 })

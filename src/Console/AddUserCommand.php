@@ -27,10 +27,9 @@ final class AddUserCommand extends Command
 
     protected function configure(): void
     {
-        $roles = implode(', ', array_column(Role::cases(), 'value'));
         $this->addArgument('username', InputArgument::REQUIRED, 'by which they sign in')
             ->addOption('name', null, InputOption::VALUE_REQUIRED, 'as it stands under records')
-            ->addOption('role', null, InputOption::VALUE_REQUIRED, "one of $roles");
+            ->addOption('role', null, InputOption::VALUE_REQUIRED, 'one of '.self::roles());
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -41,7 +40,7 @@ final class AddUserCommand extends Command
             $name = Given::option($input, 'name');
             $role = Role::tryFrom(Given::option($input, 'role'));
             if (null === $role) {
-                Given::complain($output, \sprintf('There is no such role. Give --role as one of %s.', implode(', ', array_column(Role::cases(), 'value'))));
+                Given::complain($output, \sprintf('There is no such role. Give --role as one of %s.', self::roles()));
 
                 return Command::FAILURE;
             }
@@ -54,5 +53,10 @@ final class AddUserCommand extends Command
         $output->writeln(\sprintf('%s can sign in as %s (%s).', trim($name), $username->text, $role->value));
 
         return Command::SUCCESS;
+    }
+
+    private static function roles(): string
+    {
+        return implode(', ', array_column(Role::cases(), 'value'));
     }
 }

@@ -119,8 +119,8 @@ enum Measure: string
     public function tellsHowItCame(): bool
     {
         return \in_array($this, [
-            self::FilterSeen, self::PlugLook, self::PlugGapFound, self::FuelWater, self::GearFirst, self::GearMagnet, self::ShaftSeal, self::ShaftPlay,
-            self::Impeller, self::AnodeLeft, self::Thermostat, self::Belt, self::TimingBelt, self::LubricationPoint,
+            self::FilterSeen, self::PlugLook, self::PlugGapFound, self::FuelWater, self::GearFirst, self::GearMagnet, self::ShaftSeal,
+            self::ShaftPlay, self::Impeller, self::AnodeLeft, self::Thermostat, self::Belt, self::TimingBelt, self::LubricationPoint,
             self::InspectionPoint,
         ], true);
     }

@@ -36,6 +36,14 @@ final readonly class OrderPolicy
 
     public function withSchools(Schools $schools): self
     {
-        return new self($this->firstPourPercent, $this->reservePerEngine, $this->roundTo, $this->prefersGrades, $schools, $this->changeMin, $this->answers);
+        return new self(
+            $this->firstPourPercent,
+            $this->reservePerEngine,
+            $this->roundTo,
+            $this->prefersGrades,
+            $schools,
+            $this->changeMin,
+            $this->answers,
+        );
     }
 }

@@ -22,6 +22,10 @@ final readonly class OrderPolicyReader
         $schools = SchoolsReader::at($policy->at('schools'));
         $change = $policy->at('changeMin')->optionalInt(0, 30) ?? OrderPolicy::CHANGE_MIN;
 
-        return null === $reserve || null === $roundTo ? null : new OrderPolicy($percent, $reserve, $roundTo, $prefers, $schools, $change, ShopAnswersReader::at($policy->at('answers')));
+        $answers = ShopAnswersReader::at($policy->at('answers'));
+
+        return null === $reserve || null === $roundTo
+            ? null
+            : new OrderPolicy($percent, $reserve, $roundTo, $prefers, $schools, $change, $answers);
     }
 }

@@ -10,15 +10,19 @@ use FreshTack\Storage\Upkeep\SweepRows;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\Messenger\Event\WorkerRunningEvent;
 
-/** Between two jobs: shows that the worker is there, sweeps once an hour, and ends the worker when another database has become the shop's. */
+/** Between two jobs: shows that the worker is there, sweeps once an hour, ends it when another database is the shop's. */
 #[AsEventListener]
 final class WorkerWatch
 {
     private const HOUR_NS = 3_600_000_000_000;
     private ?int $sweptAt = null;
 
-    public function __construct(private readonly LiveDatabase $live, private readonly Sweep $sweep, private readonly SweepRows $sweepRows, private readonly WorkerPulse $pulse)
-    {
+    public function __construct(
+        private readonly LiveDatabase $live,
+        private readonly Sweep $sweep,
+        private readonly SweepRows $sweepRows,
+        private readonly WorkerPulse $pulse,
+    ) {
     }
 
     public function __invoke(WorkerRunningEvent $event): void

@@ -8,7 +8,10 @@ use Doctrine\DBAL\Connection;
 use FreshTack\Shop\Health;
 use FreshTack\Storage\Background\WorkerPulse;
 
-/** Asks of which version the tables are, the worker's pulse, the queue and the disk. A database that is away answers for itself, as everywhere. */
+/**
+ * Asks of which version the tables are, the worker's pulse, the queue and the disk. A database that is away answers for
+ * itself, as everywhere.
+ */
 final readonly class ShopHealth implements Health
 {
     /** Between two jobs the worker is seen every few seconds; a job may take some minutes. */
@@ -44,7 +47,10 @@ final readonly class ShopHealth implements Health
     {
         $asked = $this->connection->fetchNumeric('SELECT COUNT(*), COALESCE(MAX(TIMESTAMPDIFF(SECOND, available_at, UTC_TIMESTAMP())), 0)'
             .' FROM background_message WHERE delivered_at IS NULL AND available_at <= UTC_TIMESTAMP()');
-        [$waiting, $oldest] = array_map(static fn (mixed $each): int => is_numeric($each) ? (int) $each : 0, false === $asked ? [0, 0] : $asked);
+        [$waiting, $oldest] = array_map(
+            static fn (mixed $each): int => is_numeric($each) ? (int) $each : 0,
+            false === $asked ? [0, 0] : $asked,
+        );
 
         return ['ok' => $oldest <= self::QUEUE_SECONDS, 'waiting' => $waiting, 'oldestSeconds' => $oldest];
     }

@@ -66,7 +66,9 @@ final class CautionSpansTest extends TestCase
             [$position, $effects] = $each;
             $step = new BenchStep('step-'.$number, $position, '', '', 'tick', true, null, null, null, null, $effects);
 
-            return new IssuedWork(new PlannedWork(new WorkId($position, 'work-'.$number), 'work', changes: new Changes($effects)), null, [$step], true);
+            $work = new PlannedWork(new WorkId($position, 'work-'.$number), 'work', changes: new Changes($effects));
+
+            return new IssuedWork($work, null, [$step], true);
         }, $works, array_keys($works));
         $order = new IssuedOrder(new Rig([Position::Port, Position::Starboard], $shared), $issued, [], []);
 

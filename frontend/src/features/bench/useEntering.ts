@@ -66,7 +66,7 @@ export function useEntering({ number, bench, current, sender, enter, show, onwar
     try {
       const after = await enter([
         ...(kind === 'tick' ? acknowledged([here]) : []),
-        ...here.before.map((stepId) => newEntry(stepId, 'tick', {})),
+        ...enteredWith(here, kind).map((stepId) => newEntry(stepId, 'tick', {})),
         newEntry(here.step.id, kind, value, corrects, {
           ...(happened ? { happened } : {}),
           ...(corrects === null
@@ -134,6 +134,12 @@ export function useEntering({ number, bench, current, sender, enter, show, onwar
   }
 
   return { sending, problem, send, sendRun, again, tell }
+}
+
+/** What is done once this is entered. That it could not be done says nothing of what leads up to it; a rest is over in any case. */
+export function enteredWith(here: BenchStep, kind: NewEntry['kind']): string[] {
+  const isLeftOut = ['not_done', 'dropped'].includes(kind) && !here.step.entry.includes('level')
+  return isLeftOut || tellsOnly(kind) ? [] : here.before
 }
 
 /** That the cautions were read which the press says that one has read. */
