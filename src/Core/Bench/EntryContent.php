@@ -24,6 +24,7 @@ use FreshTack\Core\Bench\Said\Words;
 use FreshTack\Core\Fastening\Turns;
 use FreshTack\Core\Finding\Answer;
 use FreshTack\Core\Finding\AskedMeasure;
+use FreshTack\Core\Finding\CameOut;
 use FreshTack\Core\Finding\InvalidAnswer;
 use FreshTack\Core\Finding\Judged;
 use FreshTack\Core\Finding\Observation;
@@ -114,9 +115,9 @@ final readonly class EntryContent
     }
 
     /** @param string $code of the answer, the trade's or the shop's */
-    public static function seenAs(string $code, ?Volume $drained = null): self
+    public static function seenAs(string $code, ?Volume $drained = null, ?CameOut $amount = null): self
     {
-        return new self(EntryKind::Observation, new Seen($code, $drained));
+        return new self(EntryKind::Observation, new Seen($code, $drained, $amount));
     }
 
     public static function poured(Volume $volume): self
@@ -242,7 +243,7 @@ final readonly class EntryContent
         $measured = $this->as(Measured::class);
         $look = $this->as(Seen::class);
         if (null !== $look) {
-            return new self($this->kind, new Seen($look->code, $look->drained, $seen));
+            return new self($this->kind, new Seen($look->code, $look->drained, $look->amount, $seen));
         }
 
         return null === $asked || null === $measured ? $this : new self($this->kind, $measured->judgedBy($asked));

@@ -6,6 +6,7 @@ namespace FreshTack\Core\Bench;
 
 use Brick\Math\BigDecimal;
 use FreshTack\Core\Fastening\Turns;
+use FreshTack\Core\Finding\CameOut;
 use FreshTack\Core\Finding\Observation;
 use FreshTack\Core\Finding\PlaceAnswer;
 use FreshTack\Core\Finding\Settlement;
@@ -144,13 +145,20 @@ final readonly class EntryReader
             $value->at('observation')->flaw(\sprintf('"%s" is none of the answers. Load the page again.', $seen));
         }
         $isOfOil = null === $question || 'oil_appearance' === $question;
-        if (!$isOfOil && !$value->at('volume')->isNull()) {
-            $value->at('volume')->flaw('How much came out belongs to the look of the oil that was drained.');
+        foreach (['volume', 'amount'] as $key) {
+            if (!$isOfOil && !$value->at($key)->isNull()) {
+                $value->at($key)->flaw('How much came out belongs to the look of the oil that was drained.');
+            }
+        }
+        if (!$value->at('volume')->isNull() && !$value->at('amount')->isNull()) {
+            $value->at('amount')->flaw('It was measured: then no word is needed.');
         }
 
-        $isMeasured = $isOfOil && !$value->at('volume')->isNull();
-
-        return EntryContent::seenAs($seen, $isMeasured ? ValueReader::volume($value->at('volume')) : null);
+        return EntryContent::seenAs(
+            $seen,
+            $isOfOil && !$value->at('volume')->isNull() ? ValueReader::volume($value->at('volume')) : null,
+            $isOfOil && !$value->at('amount')->isNull() ? $value->at('amount')->enum(CameOut::class) : null,
+        );
     }
 
     public static function release(Cursor $value): EngineRelease

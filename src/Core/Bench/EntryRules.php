@@ -40,7 +40,7 @@ final readonly class EntryRules
         if (null !== $seen && null === $step->seen($seen->code)) {
             throw InvalidEntry::wrongKind($seen->code, $step->entry);
         }
-        if (null !== $seen?->drained && 'oil_appearance' !== $step->entry) {
+        if ((null !== $seen?->drained || null !== $seen?->amount) && 'oil_appearance' !== $step->entry) {
             throw InvalidEntry::wrongKind('how much came out', $step->entry);
         }
     }

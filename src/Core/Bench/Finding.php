@@ -40,7 +40,13 @@ final readonly class Finding
 
     public static function seen(Entry $entry, BenchStep $step, Answer $answer): self
     {
-        return new self($entry->uuid, '', $step->id, $step->position, $step->title, $answer->label, $answer->meaning);
+        return new self($entry->uuid, '', $step->id, $step->position, $step->title, $entry->content->asText(), $answer->meaning);
+    }
+
+    /** @param string $meaning of how much old oil came out */
+    public static function drained(Entry $entry, BenchStep $step, string $meaning): self
+    {
+        return new self($entry->uuid, '', $step->id, $step->position, $step->title, $entry->content->asText(), $meaning);
     }
 
     public static function found(Entry $entry, BenchStep $step, Found $found): self

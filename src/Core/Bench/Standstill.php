@@ -66,6 +66,10 @@ final readonly class Standstill
         if ($detail instanceof Seen && Verdict::Finding === $detail->answer?->verdict) {
             return [...$this->findings, Finding::seen($entry, $step, $detail->answer)];
         }
+        $more = $detail instanceof Seen ? $detail->amount?->meaning() : null;
+        if (null !== $more) {
+            return [...$this->findings, Finding::drained($entry, $step, $more)];
+        }
         if ($detail instanceof Found) {
             return Verdict::Finding === $detail->verdict ? [...$this->findings, Finding::found($entry, $step, $detail)] : $this->findings;
         }

@@ -20,6 +20,11 @@ final class EntryReaderTest extends TestCase
     public static function sound(): iterable
     {
         yield 'an observation' => [EntryKind::Observation, ['observation' => 'oil_black'], 'Black or brown, clear of water and metal'];
+        yield 'the look of the oil and how much there was, in a word' => [
+            EntryKind::Observation,
+            ['observation' => 'oil_black', 'amount' => 'little'],
+            'Black or brown, clear of water and metal; little came out',
+        ];
         yield 'the look of the oil and how much there was' => [
             EntryKind::Observation,
             ['observation' => 'oil_black', 'volume' => ['value' => '3.9', 'unit' => 'l']],
@@ -92,6 +97,12 @@ final class EntryReaderTest extends TestCase
         ];
         yield 'more than all of it' => [EntryKind::Measured, ['answers' => [['place' => '1', 'share' => 101]]], '/answers/0/share'];
         yield 'an observation that is none' => [EntryKind::Observation, ['observation' => 'odd'], '/observation'];
+        yield 'how much came out, where nothing did' => [EntryKind::Observation, ['observation' => 'leaks_dry', 'amount' => 'little'], '/amount'];
+        yield 'a word beside what was measured' => [
+            EntryKind::Observation,
+            ['observation' => 'oil_black', 'amount' => 'little', 'volume' => ['value' => '3.9', 'unit' => 'l']],
+            '/amount',
+        ];
         yield 'a pour without unit' => [EntryKind::Poured, ['volume' => ['value' => '5.2']], '/volume/unit'];
         yield 'a pour with a comma' => [EntryKind::Poured, ['volume' => ['value' => '5,2', 'unit' => 'l']], '/volume'];
         yield 'a level with its rest in words' => [EntryKind::Level, ['reading' => '0.55', 'restMin' => 'long'], '/restMin'];

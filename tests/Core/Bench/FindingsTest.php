@@ -21,6 +21,7 @@ use FreshTack\Core\Bench\ShopSide;
 use FreshTack\Core\Bench\Stop;
 use FreshTack\Core\Bench\Told;
 use FreshTack\Core\Bench\WrenchRules;
+use FreshTack\Core\Finding\CameOut;
 use FreshTack\Core\Finding\Measure;
 use FreshTack\Core\Finding\PlaceAnswer;
 use FreshTack\Core\Finding\Settlement;
@@ -238,6 +239,18 @@ final class FindingsTest extends TestCase
         $day = self::day('accessory_belt')->until();
         $this->expectExceptionMessage('is not in the log any more');
         $day->enter('single.belt-look.turn', EntryContent::settled('entry-1', '1', Settlement::Done, ''));
+    }
+
+    /** More than it takes was fuel, water or too much oil; little is how some engines come. */
+    public function testMoreOldOilThanTheEngineTakesIsDecidedAbout(): void
+    {
+        foreach (['more' => 1, 'usual' => 0, 'little' => 0] as $word => $findings) {
+            $day = BenchDay::ofTwin()->until('port.drain-valve.look')
+                ->enter('port.drain-valve.look', EntryContent::seenAs('oil_black', null, CameOut::from($word)));
+
+            self::assertCount($findings, $day->log->findings(), $word);
+            self::assertTrue($day->log->isDone($day->order->step('port.drain-valve.look')));
+        }
     }
 
     public function testTheLogReplayedHasTheSameFindings(): void

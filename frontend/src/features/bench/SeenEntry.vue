@@ -6,11 +6,15 @@ import JugUnit from './JugUnit.vue'
 
 type VolumeValue = NonNullable<EntryValue['volume']>
 
-/** What is seen, by a press on the answer; of oil that was drained also how much came out, if somebody measured it. */
+/** What is seen, by a press on the answer; of oil that was drained also how much came out, in a word or as it was measured. */
 defineProps<{ answers: Observation[]; asksForAmount: boolean; sending: boolean }>()
 const emit = defineEmits<{ send: [kind: NewEntry['kind'], value: EntryValue] }>()
 
+const verdictWords = { go_on: '', note: 'noted', finding: 'finding', stop: 'STOP' }
 const isMeasured = ref(false)
+type Word = NonNullable<EntryValue['amount']>
+const words: Record<Word, string> = { little: 'Little', usual: 'As much as it takes', more: 'More than it takes' }
+const word = ref<Word | null>(null)
 const amount = ref('')
 const unit = ref<VolumeValue['unit']>('l')
 
@@ -19,6 +23,7 @@ function see(observation: Observation['value']): void {
   emit('send', 'observation', {
     observation,
     ...(drained === '' ? {} : { volume: { value: decimalInput(drained), unit: unit.value } }),
+    ...(isMeasured.value || word.value === null ? {} : { amount: word.value }),
   })
 }
 </script>
@@ -35,7 +40,7 @@ function see(observation: Observation['value']): void {
       @click="see(answer.value)"
     >
       {{ answer.label }}
-      <span class="verdict">{{ answer.verdict === 'stop' ? 'STOP' : answer.verdict === 'note' ? 'noted' : '' }}</span>
+      <span class="verdict">{{ verdictWords[answer.verdict] }}</span>
     </button>
     <div v-if="isMeasured" class="amount">
       <label>
@@ -45,18 +50,30 @@ function see(observation: Observation['value']): void {
       <JugUnit v-model="unit" />
       <span class="muted">then press what you see</span>
     </div>
-    <button v-else-if="asksForAmount" type="button" class="big plain" @click="isMeasured = true">
-      I measured how much came out …
-    </button>
+    <div v-else-if="asksForAmount" class="amount" role="group" aria-label="How much came out?">
+      <span class="muted came">came out</span>
+      <button
+        v-for="(label, key) in words"
+        :key="key"
+        type="button"
+        class="big plain"
+        :aria-pressed="word === key"
+        @click="word = word === key ? null : key"
+      >
+        {{ label }}
+      </button>
+      <button type="button" class="big plain" @click="isMeasured = true">Measured …</button>
+    </div>
   </div>
 </template>
 
 <style scoped>
 .amount {
-  grid-column: span 2;
+  grid-column: 1 / -1;
   display: flex;
   gap: 10px;
-  align-items: flex-end;
+  align-items: center;
+  flex-wrap: wrap;
 }
 
 .amount .field {
@@ -78,10 +95,30 @@ function see(observation: Observation['value']): void {
   border-style: dashed;
 }
 
+.plain[aria-pressed='true'] {
+  font-weight: 700;
+  border-style: solid;
+  background: var(--green-tint);
+}
+
 .answers .big {
   font-size: 18px;
   padding: 8px 14px;
   text-align: left;
+}
+
+.came {
+  white-space: nowrap;
+}
+
+.amount .plain {
+  padding: 8px 10px;
+}
+
+@media (max-width: 760px) {
+  .answers.many {
+    grid-template-columns: 1fr 1fr;
+  }
 }
 
 .verdict {
