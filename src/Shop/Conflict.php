@@ -69,6 +69,11 @@ final class Conflict extends \RuntimeException implements ExpectedError
         return new self('log.by_order', \sprintf('This was done by %s and stands in its record, which does not change.', $evidence));
     }
 
+    public static function lastManager(string $name): self
+    {
+        return new self('conflict.last_manager', \sprintf('%s is the last service manager. Let another one in first; nothing was changed.', $name));
+    }
+
     public static function nameTaken(string $username): self
     {
         return new self('conflict.name_taken', \sprintf('There is an account "%s" already. Take another name; nothing was changed.', $username));

@@ -32,6 +32,12 @@ final readonly class DoctrineAccounts implements Accounts
         $this->entities->flush();
     }
 
+    public function setLocked(Account $account, bool $locked): void
+    {
+        $this->record($account)->locked = $locked;
+        $this->entities->flush();
+    }
+
     public function setPassword(Account $account, string $hash): void
     {
         $this->record($account)->passwordHash = $hash;

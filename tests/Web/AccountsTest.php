@@ -40,6 +40,36 @@ final class AccountsTest extends ApiTestCase
         self::assertSame(200, $this->status);
     }
 
+    public function testWhoIsLockedOutIsOutAtOnceAndComesBackWhenLetIn(): void
+    {
+        $this->signIn('ada');
+        self::assertSame([0, "ada is locked out.\n"], $this->commanded('user:lock', ['username' => 'ada'], ''));
+
+        $this->call('GET', '/api/board');
+        self::assertSame(401, $this->status, 'an open session ends');
+        $told = $this->call('POST', '/api/sign-in', ['username' => 'ada', 'password' => self::PASSWORD]);
+        self::assertSame([401, 'urn:fresh-tack:login.locked'], [$this->status, $told->at('type')->raw()]);
+        $told = $this->call('POST', '/api/sign-in', ['username' => 'ada', 'password' => 'not the password']);
+        self::assertSame('urn:fresh-tack:login.wrong', $told->at('type')->raw(), 'who guesses does not hear it');
+
+        $this->signIn('ines');
+        $this->call('POST', '/api/session/hands', ['username' => 'ada', 'pin' => '7204']);
+        self::assertSame(422, $this->status, 'nor by four digits');
+
+        $this->commanded('user:lock', ['username' => 'ada', '--undo' => true], '');
+        $this->signIn('ada');
+    }
+
+    public function testTheLastManagerIsNotLockedOut(): void
+    {
+        self::assertSame(0, $this->commanded('user:lock', ['username' => 'teo'], '')[0]);
+        [$code, $told] = $this->commanded('user:lock', ['username' => 'mora'], '');
+
+        self::assertSame(1, $code);
+        self::assertStringContainsString('is the last service manager', $told);
+        $this->signIn('mora');
+    }
+
     /** @return iterable<string, array{string, array<string, string>, string, string}> command, what is given, password, what is told */
     public static function refused(): iterable
     {
@@ -67,7 +97,7 @@ final class AccountsTest extends ApiTestCase
     }
 
     /**
-     * @param array<string, string> $given
+     * @param array<string, string|bool> $given
      *
      * @return array{int, string} status and what was told
      */

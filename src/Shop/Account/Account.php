@@ -9,6 +9,7 @@ final readonly class Account
     /**
      * @param bool        $lead    leads at the bench; a manager does in any case
      * @param string|null $pinHash of the four digits by which they take a shared tablet; null: they have none
+     * @param bool        $locked  locked out: nobody signs in as it, and what it did stays
      */
     public function __construct(
         public string $username,
@@ -17,6 +18,7 @@ final readonly class Account
         public string $passwordHash,
         public bool $lead = false,
         public ?string $pinHash = null,
+        public bool $locked = false,
     ) {
     }
 
@@ -25,7 +27,7 @@ final readonly class Account
     {
         $role = Role::Manager === $this->role ? Role::Technician : $this->role;
 
-        return new self($this->username, $this->name, $role, $this->passwordHash, false, $this->pinHash);
+        return new self($this->username, $this->name, $role, $this->passwordHash, false, $this->pinHash, $this->locked);
     }
 
     /** Whether they lift stops, and let an engine go that is not fit to run. */

@@ -19,6 +19,9 @@ interface Accounts
     /** @param string|null $hash null: no PIN any more */
     public function setPin(Account $account, ?string $hash): void;
 
+    /** Locks an account out, or lets it in again. */
+    public function setLocked(Account $account, bool $locked): void;
+
     /** Gives or takes the right to lead at the bench. */
     public function setLead(Account $account, bool $lead): void;
 }

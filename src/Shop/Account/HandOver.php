@@ -40,7 +40,7 @@ final readonly class HandOver
     {
         $this->slowDown($who, $address);
         $account = $this->accounts->find($who);
-        if (null === $account || null === $account->pinHash) {
+        if (null === $account || null === $account->pinHash || $account->locked) {
             throw InvalidDocument::at('/username', 'Nobody of this name has a PIN. Sign in with the password, and set one.');
         }
         if (!password_verify($digits, $account->pinHash)) {

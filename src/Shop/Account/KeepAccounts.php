@@ -11,7 +11,10 @@ use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Unit;
 
-/** Makes accounts, and gives a new password to whoever has lost theirs. The trail says who did it, and never to what. */
+/**
+ * Makes accounts, gives a new password to whoever has lost theirs, and locks out who has left. The trail says who did it,
+ * and never to what.
+ */
 final readonly class KeepAccounts
 {
     public function __construct(private Accounts $accounts, private AuditLog $audit, private Unit $unit)
@@ -50,6 +53,26 @@ final readonly class KeepAccounts
             $account = $this->accounts->find($username) ?? throw NotFound::named('account', $username->text);
             $this->accounts->setPassword($account, $hash($password->text));
             $this->audit->add($by, 'account.password', Subject::account($account->username));
+        });
+    }
+
+    /**
+     * Locked out, they are signed out everywhere and come in neither by password nor by PIN; what they did stays.
+     *
+     * @throws NotFound
+     * @throws Conflict if nobody could manage the shop any more
+     */
+    public function lock(Username $username, bool $locked, string $by): void
+    {
+        $this->unit->run(function () use ($username, $locked, $by): void {
+            $account = $this->accounts->find($username) ?? throw NotFound::named('account', $username->text);
+            $managers = array_filter(
+                $this->accounts->all(),
+                static fn (Account $each): bool => Role::Manager === $each->role && !$each->locked && $each->username !== $account->username,
+            );
+            !$locked || Role::Manager !== $account->role || [] !== $managers || throw Conflict::lastManager($account->name);
+            $this->accounts->setLocked($account, $locked);
+            $this->audit->add($by, $locked ? 'account.locked' : 'account.unlocked', Subject::account($account->username));
         });
     }
 }

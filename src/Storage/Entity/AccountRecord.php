@@ -24,11 +24,20 @@ class AccountRecord
             options: ['comment' => 'of the four digits by which a shared tablet changes hands'],
         )]
         public ?string $pinHash = null,
+        #[ORM\Column(options: ['default' => false, 'comment' => 'locked out: nobody signs in as it'])] public bool $locked = false,
     ) {
     }
 
     public function toShop(): Account
     {
-        return new Account($this->username, $this->name, Role::from($this->role), $this->passwordHash, $this->lead, $this->pinHash);
+        return new Account(
+            $this->username,
+            $this->name,
+            Role::from($this->role),
+            $this->passwordHash,
+            $this->lead,
+            $this->pinHash,
+            $this->locked,
+        );
     }
 }

@@ -22,7 +22,8 @@ final readonly class ShopController
     #[Route('/api/shop', name: 'shop', methods: ['GET'])]
     public function __invoke(): JsonResponse
     {
-        $accounts = $this->demoMode ? array_map(static fn (Account $account): array => AccountView::of($account), $this->accounts->all()) : [];
+        $open = array_filter($this->accounts->all(), static fn (Account $account): bool => !$account->locked);
+        $accounts = $this->demoMode ? array_map(AccountView::of(...), array_values($open)) : [];
 
         return new JsonResponse([
             'name' => $this->settings->name(),

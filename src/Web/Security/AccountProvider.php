@@ -25,6 +25,9 @@ final readonly class AccountProvider implements UserProviderInterface
     public function refreshUser(UserInterface $user): SignedIn
     {
         $now = $this->loadUserByIdentifier($user->getUserIdentifier());
+        if ($now->account->locked) {
+            throw new UserNotFoundException();
+        }
 
         return $user instanceof SignedIn && $user->byPin ? new SignedIn($now->account->byPin(), true) : $now;
     }

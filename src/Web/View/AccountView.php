@@ -16,7 +16,7 @@ final readonly class AccountView
             'name' => $account->name,
             'role' => $account->role->value,
             'lead' => $account->leads(),
-            'pin' => null !== $account->pinHash,
+            'pin' => null !== $account->pinHash && !$account->locked,
         ];
     }
 }
