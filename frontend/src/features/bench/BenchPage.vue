@@ -316,9 +316,17 @@ function next(): void {
   font-size: 30px;
 }
 
-/* so low or so narrow, as at 200 % on a small tablet, the page scrolls and no part of it */
-@media (max-height: 560px), (max-width: 760px) {
+/* so low, as at 200 % on a small tablet, the page scrolls and no part of it */
+@media (max-height: 560px) {
   .bench {
+    height: auto;
+    min-height: calc(100vh - var(--strip, 0px));
+  }
+}
+
+/* on a phone as well, while there are cautions to read: the press that says so comes after them */
+@media (max-width: 760px) {
+  .bench:has(.unread) {
     height: auto;
     min-height: calc(100vh - var(--strip, 0px));
   }

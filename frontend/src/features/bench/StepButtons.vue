@@ -83,9 +83,6 @@ const words = computed(() => {
 
 @media (max-width: 760px) {
   .buttons {
-    position: sticky;
-    bottom: 0;
-    background: var(--paper);
     flex-wrap: wrap;
     gap: 8px;
     padding: 8px 12px 12px;

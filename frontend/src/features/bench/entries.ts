@@ -53,7 +53,8 @@ export const entriesOf = onePerOrder<Entries>((number, by) =>
           keepalive: entries.length <= 20,
         }),
       ),
-    count: (entries) => entries.length,
+    // that cautions were read goes with what was done
+    count: (entries) => Math.max(1, entries.filter(({ kind }) => kind !== 'acknowledged').length),
   }),
 )
 
