@@ -41,7 +41,7 @@ test('what is measured is judged by the sheet, and what is found is decided abou
   await bench.getByRole('textbox', { name: 'plug 4, mm' }).fill('0,9')
   await bench.getByRole('button', { name: 'Enter', exact: true }).click()
   await expect(bench.getByRole('alert')).toContainText(
-    'Plug 4: 0.9 mm. Outside 1.0 – 1.1 mm: it is set, then measured again.',
+    'Plug 4: 0.9 mm (0.035 in). Outside 1.0 – 1.1 mm: it is set, then measured again.',
   )
   await expect(bench.getByRole('textbox', { name: 'plug 4, mm' })).toHaveValue('0,9')
   await bench.getByRole('textbox', { name: 'plug 4, mm' }).fill('1,1')

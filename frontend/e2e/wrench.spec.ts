@@ -24,5 +24,5 @@ test('a digital torque wrench is one touch from its figure, and what is no readi
   writeFileSync(join(folder, `pull-${number}.json`), JSON.stringify({ wrench, torque, unit: 'nm' }))
   await bench.getByRole('button', { name: `${wrench} read ${torque} N·m: enter it` }).click()
   await expect(bench.getByRole('heading', { level: 1 })).not.toContainText('Screw the plug in')
-  await expect(bench.getByText(`${torque} N·m with ${wrench}`)).toBeVisible()
+  await expect(bench.getByText(new RegExp(`^${torque} N·m \\(≈ [\\d.]+ ft·lb\\) with ${wrench}`))).toBeVisible()
 })

@@ -55,7 +55,7 @@ final class BenchTest extends ApiTestCase
         self::assertSame(['771.4', '2027-03-18'], [$port->at('tasks')->at(0)->at('nextHours')->raw(), $port->at('tasks')->at(0)->at('nextDay')->raw()]);
         self::assertSame(['0.6', 4900], [$port->at('oil')->at('level')->raw(), $port->at('oil')->at('inEngineMl')->raw()]);
         self::assertSame(['QV-50318'], array_map(static fn (Cursor $part): string => $part->at('number')->string(), $port->at('parts')->list()));
-        self::assertContains('8.5 N·m with another torque wrench (the shop\'s are away)', array_map(static fn (Cursor $entry): string => $entry->at('text')->string(), $port->at('entries')->list()));
+        self::assertContains('8.5 N·m (≈ 6.3 ft·lb) with another torque wrench (the shop\'s are away)', array_map(static fn (Cursor $entry): string => $entry->at('text')->string(), $port->at('entries')->list()));
 
         $boat = $this->call('GET', '/api/boats/'.$this->boatId('Brisk Tern'));
         foreach ($boat->at('engines')->list() as $engine) {

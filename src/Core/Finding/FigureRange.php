@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Core\Finding;
 
 use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
 use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Core\Quantity\Volume;
 use FreshTack\Core\Quantity\VolumeUnit;
@@ -12,6 +13,9 @@ use FreshTack\Core\Quantity\VolumeUnit;
 /** Between what a figure should lie, both ends included, in the unit in which it is measured. */
 final readonly class FigureRange
 {
+    /** By definition. */
+    private const MM_PER_INCH = '25.4';
+
     /**
      * @param BigDecimal|null $min  null: there is no least
      * @param BigDecimal|null $max  null: there is no most
@@ -42,12 +46,17 @@ final readonly class FigureRange
         return null === $this->min && null === $this->max;
     }
 
-    /** With its unit; an amount of liquid in the other units too. */
+    /** With its unit, and in the other too: a length to a thousandth of an inch, or a hundredth of a millimetre. */
     public function figure(BigDecimal $figure): string
     {
         $unit = VolumeUnit::tryFrom($this->unit);
         try {
-            return null === $unit ? $figure.' '.$this->unitText() : Volume::of((string) $figure, $unit)->inBothUnits();
+            return match (true) {
+                null !== $unit => Volume::of((string) $figure, $unit)->inBothUnits(),
+                'mm' === $this->unit => \sprintf('%s mm (%s in)', $figure, $figure->dividedBy(self::MM_PER_INCH, 3, RoundingMode::HalfUp)),
+                'in' === $this->unit => \sprintf('%s in (%s mm)', $figure, $figure->multipliedBy(self::MM_PER_INCH)->toScale(2, RoundingMode::HalfUp)),
+                default => $figure.' '.$this->unitText(),
+            };
         } catch (InvalidQuantity) {
             return $figure.' '.$this->unitText();
         }

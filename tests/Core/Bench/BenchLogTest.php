@@ -713,7 +713,7 @@ final class BenchLogTest extends TestCase
     /** @return iterable<string, array{EntryContent, string}> */
     public static function texts(): iterable
     {
-        yield 'torque with its wrench' => [EntryContent::torque(Torque::of('8.5', TorqueUnit::NewtonMetre), 'TW-1'), '8.5 N·m with TW-1'];
+        yield 'torque with its wrench' => [EntryContent::torque(Torque::of('8.5', TorqueUnit::NewtonMetre), 'TW-1'), '8.5 N·m (≈ 6.3 ft·lb) with TW-1'];
         yield 'turns' => [EntryContent::turns(Turns::of('3/4')), '¾ turn after contact'];
         yield 'poured' => [EntryContent::poured(Volume::whole(4900)), 'poured 4.90 l (5.18 US qt)'];
         yield 'taken out' => [EntryContent::takenOut(Volume::whole(450)), 'took out 450 ml (15.2 US fl oz)'];

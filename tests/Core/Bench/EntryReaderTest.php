@@ -32,7 +32,7 @@ final class EntryReaderTest extends TestCase
         ];
         yield 'a pour in quarts' => [EntryKind::Poured, ['volume' => ['value' => '5.2', 'unit' => 'us_qt']], 'poured 5.2 US qt (4.92 l)'];
         yield 'a level' => [EntryKind::Level, ['reading' => '0.55', 'restMin' => 25], 'level 0.55 after 25 min of rest'];
-        yield 'a torque' => [EntryKind::Torque, ['torque' => '8.5', 'unit' => 'nm', 'wrench' => 'TW-1'], '8.5 N·m with TW-1'];
+        yield 'a torque' => [EntryKind::Torque, ['torque' => '8.5', 'unit' => 'nm', 'wrench' => 'TW-1'], '8.5 N·m (≈ 6.3 ft·lb) with TW-1'];
         yield 'turns' => [EntryKind::Turns, ['turns' => '3/4'], '¾ turn after contact'];
         yield 'a count' => [EntryKind::Count, ['in' => 4, 'out' => 4], '4 in, 4 out'];
         yield 'a level whose rest the log counts' => [EntryKind::Level, ['reading' => '0.55'], 'level 0.55 after 0 min of rest'];

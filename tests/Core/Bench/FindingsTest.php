@@ -113,7 +113,7 @@ final class FindingsTest extends TestCase
             self::fail('It was taken.');
         } catch (InvalidEntry $error) {
             self::assertSame(
-                ['bench.not_set', 'Plug 3: 0.9 mm. Outside 1.0 – 1.1 mm: it is set, then measured again.'],
+                ['bench.not_set', 'Plug 3: 0.9 mm (0.035 in). Outside 1.0 – 1.1 mm: it is set, then measured again.'],
                 [$error->errorKey(), $error->getMessage()],
             );
         }

@@ -70,7 +70,7 @@ final class WrenchRulesTest extends TestCase
     {
         $content = EntryContent::torque(Torque::of('8.5', TorqueUnit::NewtonMetre), WrenchRules::OTHER, 'borrowed from the yard');
 
-        self::assertSame('8.5 N·m with another torque wrench (borrowed from the yard)', $content->asText());
+        self::assertSame('8.5 N·m (≈ 6.3 ft·lb) with another torque wrench (borrowed from the yard)', $content->asText());
     }
 
     private static function step(): BenchStep

@@ -93,7 +93,8 @@ final class AskedMeasureTest extends TestCase
             new PlaceAnswer('1', figures: [BigDecimal::of('0.20'), BigDecimal::of('0.15')]),
         );
 
-        self::assertSame(['cylinder 1: 0.20 mm, 0.15 mm', Verdict::Finding], [$judged[0]->text, $judged[0]->verdict]);
+        // 0.20 / 25.4 = 0.00787, 0.15 / 25.4 = 0.00591
+        self::assertSame(['cylinder 1: 0.20 mm (0.008 in), 0.15 mm (0.006 in)', Verdict::Finding], [$judged[0]->text, $judged[0]->verdict]);
     }
 
     /** @return iterable<string, array{int, bool, string, Verdict}> renewed at 50 % left or less */

@@ -14,9 +14,10 @@ final readonly class Tightened implements Detail
     {
     }
 
+    /** In both units: whoever reads the record may think in either. */
     public function asText(): string
     {
-        return $this->torque->asGiven()
+        return \sprintf('%s (%s)', $this->torque->asGiven(), $this->torque->converted())
             .('' === $this->wrench ? '' : ' with '.$this->wrench)
             .('' === $this->reason ? '' : ' ('.$this->reason.')');
     }
