@@ -126,6 +126,10 @@ final class Conflict extends \RuntimeException implements ExpectedError
         return new self('conflict.status', \sprintf('Order %d is %s and can\'t be %s any more.', $number, str_replace('_', ' ', $status), $verb));
     }
 
+    /**
+     * @param string $what the engine, or the operation, by its name
+     * @param string $who  by name
+     */
     public static function takenOn(string $what, string $who): self
     {
         return new self('conflict.taken_on', \sprintf('%s was taken on by %s meanwhile. Ask them, or take it over.', $what, $who));

@@ -35,10 +35,12 @@ final readonly class AskedMeasureReader
         return [] === $places ? null : new AskedMeasure($kind, $places, self::answers($this->answers->at($kind->value)));
     }
 
-    /** @return list<Answer> to what is looked at; none: it is no look, or the order is one of before */
+    /** @return list<Answer> to what is looked at, the trade's in an order of before; none: it is no look */
     public function seenAt(string $entry): array
     {
-        return [] === AnswerTable::at($entry) ? [] : self::answers($this->answers->at($entry));
+        $trade = AnswerTable::at($entry);
+
+        return [] === $trade || $this->answers->at($entry)->isNull() ? $trade : self::answers($this->answers->at($entry));
     }
 
     private static function place(Cursor $place): AskedPlace

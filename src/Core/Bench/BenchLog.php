@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Bench;
 
-use FreshTack\Core\Bench\Said\Seen;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Fastening\InvalidTightening;
 use FreshTack\Core\Finding\InvalidAnswer;
@@ -106,12 +105,7 @@ final readonly class BenchLog
     private static function judged(Entry $entry, IssuedOrder $order): Entry
     {
         try {
-            $step = $order->step($entry->stepId);
-            $seen = $entry->content->as(Seen::class);
-
-            return null !== $seen || EntryKind::Measured === $entry->content->kind
-                ? $entry->saying($entry->content->judgedBy($step->measure, null === $seen ? null : $step->seen($seen->code)))
-                : $entry;
+            return $entry->saying($entry->content->judgedAt($order->step($entry->stepId)));
         } catch (InvalidAnswer $error) {
             throw InvalidEntry::answer($error);
         }

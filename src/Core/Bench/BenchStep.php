@@ -6,7 +6,6 @@ namespace FreshTack\Core\Bench;
 
 use FreshTack\Core\Fastening\Tightening;
 use FreshTack\Core\Finding\Answer;
-use FreshTack\Core\Finding\AnswerTable;
 use FreshTack\Core\Finding\AskedMeasure;
 use FreshTack\Core\Order\Level;
 use FreshTack\Core\Plan\Effect;
@@ -22,7 +21,7 @@ final readonly class BenchStep
      * @param Level|null    $level    how to judge a level on this engine
      * @param int|null      $count    how many fasteners go back; null: none are counted, or nobody knows
      * @param list<Effect>  $effects  what is so once it is done, in the order in which it happens
-     * @param list<Answer>  $answers  to what is looked at there; none: it is no look, or the order is one of before
+     * @param list<Answer>  $answers  to what is looked at there; none: it is no look
      * @param AskedMeasure|null $measure what is measured or seen there; null: nothing beside that it was done
      */
     public function __construct(
@@ -42,16 +41,10 @@ final readonly class BenchStep
     ) {
     }
 
-    /** @return list<Answer> what may be seen there */
-    public function looks(): array
-    {
-        return [] === $this->answers ? AnswerTable::at($this->entry) : $this->answers;
-    }
-
     /** @return Answer|null null: that is no answer to what is looked at there */
     public function seen(string $code): ?Answer
     {
-        return array_values(array_filter($this->looks(), static fn (Answer $each): bool => $code === $each->code))[0] ?? null;
+        return array_values(array_filter($this->answers, static fn (Answer $each): bool => $code === $each->code))[0] ?? null;
     }
 
     public function asksForLevel(): bool

@@ -23,7 +23,6 @@ use FreshTack\Core\Bench\Said\WhyNot;
 use FreshTack\Core\Bench\Said\Words;
 use FreshTack\Core\Fastening\Turns;
 use FreshTack\Core\Finding\Answer;
-use FreshTack\Core\Finding\AskedMeasure;
 use FreshTack\Core\Finding\CameOut;
 use FreshTack\Core\Finding\InvalidAnswer;
 use FreshTack\Core\Finding\Judged;
@@ -238,15 +237,15 @@ final readonly class EntryContent
     }
 
     /** @throws InvalidAnswer if it is no answer to what the step asks for */
-    public function judgedBy(?AskedMeasure $asked, ?Answer $seen = null): self
+    public function judgedAt(BenchStep $step): self
     {
-        $measured = $this->as(Measured::class);
-        $look = $this->as(Seen::class);
-        if (null !== $look) {
-            return new self($this->kind, new Seen($look->code, $look->drained, $look->amount, $seen));
-        }
+        $detail = $this->detail;
 
-        return null === $asked || null === $measured ? $this : new self($this->kind, $measured->judgedBy($asked));
+        return match (true) {
+            $detail instanceof Seen => new self($this->kind, $detail->judgedBy($step->seen($detail->code))),
+            $detail instanceof Measured && null !== $step->measure => new self($this->kind, $detail->judgedBy($step->measure)),
+            default => $this,
+        };
     }
 
     /** @param Verdict $verdict how bad it is: note, finding or stop */

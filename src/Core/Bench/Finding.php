@@ -6,7 +6,6 @@ namespace FreshTack\Core\Bench;
 
 use FreshTack\Core\Bench\Said\Found;
 use FreshTack\Core\Bench\Said\Settled;
-use FreshTack\Core\Finding\Answer;
 use FreshTack\Core\Finding\Judged;
 use FreshTack\Core\Plan\Position;
 
@@ -38,13 +37,8 @@ final readonly class Finding
         return new self($entry->uuid, $judged->place, $step->id, $step->position, $step->asked(), $judged->text, $judged->meaning);
     }
 
-    public static function seen(Entry $entry, BenchStep $step, Answer $answer): self
-    {
-        return new self($entry->uuid, '', $step->id, $step->position, $step->title, $entry->content->asText(), $answer->meaning);
-    }
-
-    /** @param string $meaning of how much old oil came out */
-    public static function drained(Entry $entry, BenchStep $step, string $meaning): self
+    /** @param string $meaning of what was seen, or of how much old oil came out */
+    public static function seen(Entry $entry, BenchStep $step, string $meaning): self
     {
         return new self($entry->uuid, '', $step->id, $step->position, $step->title, $entry->content->asText(), $meaning);
     }

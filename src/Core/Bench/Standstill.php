@@ -63,12 +63,9 @@ final readonly class Standstill
                 $detail->with(Verdict::Finding),
             )];
         }
-        if ($detail instanceof Seen && Verdict::Finding === $detail->answer?->verdict) {
-            return [...$this->findings, Finding::seen($entry, $step, $detail->answer)];
-        }
-        $more = $detail instanceof Seen ? $detail->amount?->meaning() : null;
-        if (null !== $more) {
-            return [...$this->findings, Finding::drained($entry, $step, $more)];
+        $meaning = $detail instanceof Seen ? $detail->finding() : null;
+        if (null !== $meaning) {
+            return [...$this->findings, Finding::seen($entry, $step, $meaning)];
         }
         if ($detail instanceof Found) {
             return Verdict::Finding === $detail->verdict ? [...$this->findings, Finding::found($entry, $step, $detail)] : $this->findings;

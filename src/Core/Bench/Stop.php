@@ -10,6 +10,7 @@ use FreshTack\Core\Bench\Said\Seen;
 use FreshTack\Core\Finding\Answer;
 use FreshTack\Core\Finding\AnswerTable;
 use FreshTack\Core\Finding\Observation;
+use FreshTack\Core\Finding\ShopAnswers;
 use FreshTack\Core\Finding\Verdict;
 use FreshTack\Core\Plan\Gate;
 use FreshTack\Core\Plan\Position;
@@ -20,7 +21,6 @@ final readonly class Stop
     private const HAPPENED = 'happened';
     /** By itself, or by an answer of the shop's own. */
     private const FOUND = 'found';
-    private const CALL = 'Stop. Make the engine safe, and call the lead technician.';
     /** What endangers the whole rig and not its engine alone. */
     private const OF_THE_RIG = [
         Gate::RigFuelTight,
@@ -58,7 +58,7 @@ final readonly class Stop
             $stops[] = new self($entry->uuid, $step->id, $each->code, $step->position, $each->text, $each->meaning, $each->instruction);
         }
         if (null !== $found && Verdict::Stop === $found->verdict) {
-            $stops[] = new self($entry->uuid, $step->id, self::FOUND, $step->position, $found->asText(), $found->words, self::CALL);
+            $stops[] = new self($entry->uuid, $step->id, self::FOUND, $step->position, $found->asText(), $found->words, Answer::CALL);
         }
 
         return $stops;
@@ -66,7 +66,9 @@ final readonly class Stop
 
     private static function seen(Entry $entry, BenchStep $step, Answer $seen): self
     {
-        $position = Observation::LeaksFuel->value === $seen->code ? null : $step->position;
+        // nobody knows whether a leak of the shop's own wording is one of fuel
+        $isOfRig = Observation::LeaksFuel->value === $seen->code || str_starts_with($seen->code, ShopAnswers::OWN.'leaks.');
+        $position = $isOfRig ? null : $step->position;
 
         return new self($entry->uuid, $step->id, $seen->code, $position, $seen->label, $seen->meaning, $seen->instruction);
     }
@@ -81,7 +83,7 @@ final readonly class Stop
             \in_array($gate, self::OF_THE_RIG, true) ? null : $step->position,
             self::labelOf(self::HAPPENED).': '.lcfirst($step->title),
             $why,
-            self::CALL,
+            Answer::CALL,
         );
     }
 

@@ -7,6 +7,9 @@ namespace FreshTack\Core\Finding;
 /** One of the answers to what is seen: what it means, and what follows from it. */
 final readonly class Answer
 {
+    /** What is done at once where nothing more particular is said. */
+    public const CALL = 'Stop. Make the engine safe, and call the lead technician.';
+
     /**
      * @param string $code        stays the same when the label is worded anew
      * @param string $instruction what the technician must do at once; empty: nothing beside deciding

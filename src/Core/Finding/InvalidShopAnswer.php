@@ -30,7 +30,7 @@ final class InvalidShopAnswer extends \DomainException implements ExpectedError
 
     public static function twice(Answer $answer): self
     {
-        return new self('finding.twice', \sprintf('"%s" stands there already. Word it otherwise.', $answer->label));
+        return new self('finding.answer_twice', \sprintf('"%s" stands there already. Word it otherwise.', $answer->label));
     }
 
     public static function light(string $label): self

@@ -10,7 +10,6 @@ namespace FreshTack\Core\Finding;
  */
 final readonly class ShopAnswers
 {
-    private const CALL = 'Stop. Make the engine safe, and call the lead technician.';
     /** In front of the codes that a shop's own answers get. */
     public const OWN = 'shop.';
 
@@ -30,13 +29,23 @@ final readonly class ShopAnswers
     /** @throws InvalidShopAnswer if there is no such answer, or it would count for less, or nothing would be as it should be */
     public function raising(string $code, Verdict $verdict): self
     {
-        $answer = AnswerTable::find($code) ?? throw InvalidShopAnswer::unknown($code);
-        $verdict->isGraverThan($answer->verdict) || throw InvalidShopAnswer::weaker($answer);
-        $raised = new self($this->added, [...$this->raised, $code => $verdict]);
         foreach (AnswerTable::lookedAt() as $key => $label) {
-            $usual = array_filter($raised->at($key), static fn (Answer $each): bool => Verdict::GoOn === $each->verdict);
-            [] !== $usual || throw InvalidShopAnswer::nothingUsual($label);
+            foreach (AnswerTable::at($key) as $answer) {
+                if ($code === $answer->code) {
+                    return $this->raised($key, $label, $answer, $verdict);
+                }
+            }
         }
+        throw InvalidShopAnswer::unknown($code);
+    }
+
+    /** @throws InvalidShopAnswer */
+    private function raised(string $key, string $label, Answer $answer, Verdict $verdict): self
+    {
+        $verdict->isGraverThan($answer->verdict) || throw InvalidShopAnswer::weaker($answer);
+        $raised = new self($this->added, [...$this->raised, $answer->code => $verdict]);
+        $usual = array_filter($raised->at($key), static fn (Answer $each): bool => Verdict::GoOn === $each->verdict);
+        [] !== $usual || throw InvalidShopAnswer::nothingUsual($label);
 
         return $raised;
     }
@@ -57,7 +66,7 @@ final readonly class ShopAnswers
         $code ??= self::OWN.$key.'.'.substr(hash('sha256', mb_strtolower($label)), 0, 12);
         str_starts_with($code, self::OWN.$key.'.') && !\in_array($code, array_column($this->added[$key] ?? [], 'code'), true)
             || throw InvalidShopAnswer::unknown($code);
-        $answer = Answer::kept($code, $label, $verdict, trim($meaning), Verdict::Stop === $verdict ? self::CALL : '', false);
+        $answer = Answer::kept($code, $label, $verdict, trim($meaning), Verdict::Stop === $verdict ? Answer::CALL : '', false);
 
         return new self([...$this->added, $key => [...$this->added[$key] ?? [], $answer]], $this->raised);
     }
@@ -71,7 +80,7 @@ final readonly class ShopAnswers
     private function taken(Answer $answer): Answer
     {
         $verdict = $this->raised[$answer->code] ?? null;
-        $instruction = Verdict::Stop === $verdict ? self::CALL : $answer->instruction;
+        $instruction = Verdict::Stop === $verdict ? Answer::CALL : $answer->instruction;
 
         return null === $verdict
             ? $answer

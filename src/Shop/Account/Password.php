@@ -10,6 +10,8 @@ use FreshTack\Core\Reading\InvalidDocument;
 final readonly class Password
 {
     private const SHORTEST = 10;
+    /** A shorter user name stands in many words. */
+    private const NAME = 4;
     /** The hash looks at no more. */
     private const LONGEST_BYTES = 72;
 
@@ -21,9 +23,12 @@ final readonly class Password
     public static function chosen(#[\SensitiveParameter] string $typed, Username $of): self
     {
         $told = match (true) {
-            mb_strlen($typed) < self::SHORTEST => \sprintf('A password has at least %d characters. Three words that have nothing to do with each other are a good one.', self::SHORTEST),
+            mb_strlen($typed) < self::SHORTEST => \sprintf(
+                'A password has at least %d characters. Three words that have nothing to do with each other are a good one.',
+                self::SHORTEST,
+            ),
             \strlen($typed) > self::LONGEST_BYTES => \sprintf('This is longer than %d characters.', self::LONGEST_BYTES),
-            str_contains(mb_strtolower($typed), $of->text) => 'The user name is no part of a good password.',
+            mb_strlen($of->text) >= self::NAME && str_contains(mb_strtolower($typed), $of->text) => 'The user name is no part of a good password.',
             1 === \count(array_unique(mb_str_split($typed))) => 'The same character again and again is guessed at once.',
             default => null,
         };

@@ -24,11 +24,7 @@ final readonly class SaveAnswers
     {
         $this->unit->run(function () use ($answers, $version, $by): void {
             $this->settings->changeAnswers($answers, $version);
-            $own = array_merge(...array_values($answers->added));
-            $this->audit->add($by->username, 'policy.answers', Subject::shop(), [
-                'raised' => implode(', ', array_keys($answers->raised)),
-                'own' => implode(', ', array_column($own, 'label')),
-            ]);
+            $this->audit->add($by->username, 'policy.answers', Subject::shop(), $answers->toArray());
         });
     }
 }

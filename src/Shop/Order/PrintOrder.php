@@ -7,7 +7,6 @@ namespace FreshTack\Shop\Order;
 use FreshTack\Core\Bench\AskedMeasureReader;
 use FreshTack\Core\Fastening\Pattern;
 use FreshTack\Core\Finding\Answer;
-use FreshTack\Core\Finding\AnswerTable;
 use FreshTack\Core\Finding\Observation;
 use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Reading\Cursor;
@@ -85,13 +84,9 @@ final readonly class PrintOrder
     private static function looks(Cursor $document): array
     {
         $asked = new AskedMeasureReader($document->at('answers'));
-        $looks = [];
-        foreach (array_keys(Observation::QUESTIONS) as $question) {
-            $frozen = $asked->seenAt($question);
-            $looks[$question] = [] === $frozen ? AnswerTable::at($question) : $frozen;
-        }
+        $questions = array_keys(Observation::QUESTIONS);
 
-        return $looks;
+        return array_combine($questions, array_map($asked->seenAt(...), $questions));
     }
 
     /** @return array<string, string> pictures of torques in stages, by step */

@@ -259,7 +259,7 @@ final readonly class BenchStateView
                     'meaning' => $answer->meaning,
                     'verdict' => $answer->verdict->value,
                     'instruction' => '' === $answer->instruction ? null : $answer->instruction,
-                ], $step->looks());
+                ], $step->answers);
             }
         }
 

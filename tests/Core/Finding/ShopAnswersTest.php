@@ -59,7 +59,7 @@ final class ShopAnswersTest extends TestCase
         yield 'an answer that there is not' => [static fn () => $none->raising('odd', Verdict::Stop), 'finding.unknown'];
         yield 'nothing left that is as it should be' => [static fn () => $none->raising('leaks_dry', Verdict::Note), 'finding.nothing_usual'];
         yield 'nothing of that kind' => [static fn () => $none->adding('odd', null, 'A', Verdict::Note, 'B'), 'finding.unknown'];
-        yield 'the same words' => [static fn () => $none->adding('leaks', null, 'all DRY', Verdict::Note, 'B'), 'finding.twice'];
+        yield 'the same words' => [static fn () => $none->adding('leaks', null, 'all DRY', Verdict::Note, 'B'), 'finding.answer_twice'];
         yield 'nothing is wrong' => [static fn () => $none->adding('leaks', null, 'Damp', Verdict::GoOn, 'B'), 'finding.light'];
         yield 'the code of another' => [static fn () => $none->adding('leaks', 'leaks_fuel', 'Damp', Verdict::Note, 'B'), 'finding.unknown'];
     }

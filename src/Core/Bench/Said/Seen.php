@@ -7,6 +7,7 @@ namespace FreshTack\Core\Bench\Said;
 use FreshTack\Core\Finding\Answer;
 use FreshTack\Core\Finding\AnswerTable;
 use FreshTack\Core\Finding\CameOut;
+use FreshTack\Core\Finding\Verdict;
 use FreshTack\Core\Quantity\Volume;
 
 /** What was seen. */
@@ -24,6 +25,18 @@ final readonly class Seen implements Detail
         public ?CameOut $amount = null,
         public ?Answer $answer = null,
     ) {
+    }
+
+    /** @return string|null what is to be decided about; null: nothing */
+    public function finding(): ?string
+    {
+        return Verdict::Finding === $this->answer?->verdict ? $this->answer->meaning : $this->amount?->meaning();
+    }
+
+    /** @param Answer|null $answer of its step; null: it is none of them */
+    public function judgedBy(?Answer $answer): self
+    {
+        return new self($this->code, $this->drained, $this->amount, $answer);
     }
 
     public function asSent(): self
