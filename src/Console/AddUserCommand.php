@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Console;
 
-use FreshTack\Core\ExpectedError;
+use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Shop\Account\KeepAccounts;
 use FreshTack\Shop\Account\Role;
 use FreshTack\Shop\Account\Username;
@@ -36,23 +36,16 @@ final class AddUserCommand extends Command
     {
         $username = Username::typed(Given::text($input, 'username'));
         $hasher = $this->hashers->getPasswordHasher(SignedIn::class);
-        try {
+
+        return Given::told($output, function () use ($username, $hasher, $input, $output): string {
             $name = Given::option($input, 'name');
-            $role = Role::tryFrom(Given::option($input, 'role'));
-            if (null === $role) {
-                Given::complain($output, \sprintf('There is no such role. Give --role as one of %s.', self::roles()));
+            $role = Role::tryFrom(Given::option($input, 'role'))
+                ?? throw InvalidDocument::at('', \sprintf('There is no such role. Give --role as one of %s.', self::roles()));
+            $password = PasswordPrompt::ask($input, $output, $username);
+            $this->accounts->add($username, $name, $role, $password, $hasher->hash(...), 'console');
 
-                return Command::FAILURE;
-            }
-            $this->accounts->add($username, $name, $role, PasswordPrompt::ask($input, $output, $username), $hasher->hash(...), 'console');
-        } catch (ExpectedError $error) {
-            Given::complain($output, $error->getMessage());
-
-            return Command::FAILURE;
-        }
-        $output->writeln(\sprintf('%s can sign in as %s (%s).', trim($name), $username->text, $role->value));
-
-        return Command::SUCCESS;
+            return \sprintf('%s can sign in as %s (%s).', trim($name), $username->text, $role->value);
+        });
     }
 
     private static function roles(): string

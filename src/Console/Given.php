@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace FreshTack\Console;
 
+use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Exchange\Json;
+use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
@@ -52,6 +54,24 @@ final readonly class Given
         $text = is_file($path) ? file_get_contents($path) : false;
 
         return false === $text ? throw InvalidDocument::at('', \sprintf('There is no file %s that can be read.', $path)) : $text;
+    }
+
+    /**
+     * @param \Closure(): string $work gives the sentence that says what was done
+     *
+     * @return int the command's status
+     */
+    public static function told(OutputInterface $output, \Closure $work): int
+    {
+        try {
+            $output->writeln($work());
+        } catch (ExpectedError $error) {
+            self::complain($output, $error->getMessage());
+
+            return Command::FAILURE;
+        }
+
+        return Command::SUCCESS;
     }
 
     public static function complain(OutputInterface $output, string $message): void

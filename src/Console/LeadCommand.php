@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Console;
 
-use FreshTack\Shop\Account\Accounts;
+use FreshTack\Shop\Account\KeepAccounts;
 use FreshTack\Shop\Account\Username;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -16,7 +16,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('account:lead', 'Lets somebody lead at the bench: lift stops, and let an engine go that is not fit to run')]
 final class LeadCommand extends Command
 {
-    public function __construct(private readonly Accounts $accounts)
+    public function __construct(private readonly KeepAccounts $accounts)
     {
         parent::__construct();
     }
@@ -29,17 +29,12 @@ final class LeadCommand extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        $name = $input->getArgument('username');
-        $account = $this->accounts->find(Username::typed(\is_string($name) ? $name : ''));
-        if (null === $account) {
-            $output->writeln('<error>There is no account of this name.</error>');
-
-            return Command::FAILURE;
-        }
         $leads = true !== $input->getOption('no-more');
-        $this->accounts->setLead($account, $leads);
-        $output->writeln(\sprintf('%s %s.', $account->name, $leads ? 'leads at the bench' : 'does not lead any more'));
 
-        return Command::SUCCESS;
+        return Given::told($output, function () use ($input, $leads): string {
+            $account = $this->accounts->lead(Username::typed(Given::text($input, 'username')), $leads, 'console');
+
+            return \sprintf('%s %s.', $account->name, $leads ? 'leads at the bench' : 'does not lead any more');
+        });
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FreshTack\Console;
 
-use FreshTack\Core\ExpectedError;
 use FreshTack\Shop\Account\KeepAccounts;
 use FreshTack\Shop\Account\Username;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -32,15 +31,11 @@ final class LockUserCommand extends Command
     {
         $username = Username::typed(Given::text($input, 'username'));
         $locked = true !== $input->getOption('undo');
-        try {
+
+        return Given::told($output, function () use ($username, $locked): string {
             $this->accounts->lock($username, $locked, 'console');
-        } catch (ExpectedError $error) {
-            Given::complain($output, $error->getMessage());
 
-            return Command::FAILURE;
-        }
-        $output->writeln(\sprintf('%s %s.', $username->text, $locked ? 'is locked out' : 'can sign in again'));
-
-        return Command::SUCCESS;
+            return \sprintf('%s %s.', $username->text, $locked ? 'is locked out' : 'can sign in again');
+        });
     }
 }

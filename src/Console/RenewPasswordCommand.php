@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FreshTack\Console;
 
-use FreshTack\Core\ExpectedError;
 use FreshTack\Shop\Account\KeepAccounts;
 use FreshTack\Shop\Account\Username;
 use FreshTack\Web\Security\SignedIn;
@@ -32,15 +31,11 @@ final class RenewPasswordCommand extends Command
     {
         $username = Username::typed(Given::text($input, 'username'));
         $hasher = $this->hashers->getPasswordHasher(SignedIn::class);
-        try {
+
+        return Given::told($output, function () use ($username, $hasher, $input, $output): string {
             $this->accounts->renewPassword($username, PasswordPrompt::ask($input, $output, $username), $hasher->hash(...), 'console');
-        } catch (ExpectedError $error) {
-            Given::complain($output, $error->getMessage());
 
-            return Command::FAILURE;
-        }
-        $output->writeln(\sprintf('%s has a new password, and is signed out everywhere.', $username->text));
-
-        return Command::SUCCESS;
+            return \sprintf('%s has a new password, and is signed out everywhere.', $username->text);
+        });
     }
 }

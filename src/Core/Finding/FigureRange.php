@@ -7,15 +7,13 @@ namespace FreshTack\Core\Finding;
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
 use FreshTack\Core\Quantity\InvalidQuantity;
+use FreshTack\Core\Quantity\LengthUnit;
 use FreshTack\Core\Quantity\Volume;
 use FreshTack\Core\Quantity\VolumeUnit;
 
 /** Between what a figure should lie, both ends included, in the unit in which it is measured. */
 final readonly class FigureRange
 {
-    /** By definition. */
-    private const MM_PER_INCH = '25.4';
-
     /**
      * @param BigDecimal|null $min  null: there is no least
      * @param BigDecimal|null $max  null: there is no most
@@ -53,8 +51,8 @@ final readonly class FigureRange
         try {
             return match (true) {
                 null !== $unit => Volume::of((string) $figure, $unit)->inBothUnits(),
-                'mm' === $this->unit => \sprintf('%s mm (%s in)', $figure, $figure->dividedBy(self::MM_PER_INCH, 3, RoundingMode::HalfUp)),
-                'in' === $this->unit => \sprintf('%s in (%s mm)', $figure, $figure->multipliedBy(self::MM_PER_INCH)->toScale(2, RoundingMode::HalfUp)),
+                'mm' === $this->unit => $figure.' mm ('.$figure->dividedBy(LengthUnit::MM_PER_INCH, 3, RoundingMode::HalfUp).' in)',
+                'in' === $this->unit => $figure.' in ('.$figure->multipliedBy(LengthUnit::MM_PER_INCH)->toScale(2, RoundingMode::HalfUp).' mm)',
                 default => $figure.' '.$this->unitText(),
             };
         } catch (InvalidQuantity) {

@@ -28,7 +28,7 @@ final readonly class Length
     /** For comparing and for ratios; what is shown is the given value. */
     public function inMillimetres(): float
     {
-        return $this->amount * (LengthUnit::Inch === $this->unit ? 25.4 : 1.0);
+        return $this->amount * (LengthUnit::Inch === $this->unit ? (float) LengthUnit::MM_PER_INCH : 1.0);
     }
 
     public function asGiven(): string

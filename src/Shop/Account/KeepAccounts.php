@@ -66,13 +66,29 @@ final readonly class KeepAccounts
     {
         $this->unit->run(function () use ($username, $locked, $by): void {
             $account = $this->accounts->find($username) ?? throw NotFound::named('account', $username->text);
-            $managers = array_filter(
+            $isManager = static fn (Account $each): bool => Role::Manager === $each->role && !$each->locked;
+            $others = array_filter(
                 $this->accounts->all(),
-                static fn (Account $each): bool => Role::Manager === $each->role && !$each->locked && $each->username !== $account->username,
+                static fn (Account $each): bool => $isManager($each) && $each->username !== $account->username,
             );
-            !$locked || Role::Manager !== $account->role || [] !== $managers || throw Conflict::lastManager($account->name);
+            !$locked || !$isManager($account) || [] !== $others || throw Conflict::lastManager($account->name);
             $this->accounts->setLocked($account, $locked);
             $this->audit->add($by, $locked ? 'account.locked' : 'account.unlocked', Subject::account($account->username));
+        });
+    }
+
+    /**
+     * @throws NotFound
+     * @throws Conflict if somebody else changes it again and again
+     */
+    public function lead(Username $username, bool $leads, string $by): Account
+    {
+        return $this->unit->run(function () use ($username, $leads, $by): Account {
+            $account = $this->accounts->find($username) ?? throw NotFound::named('account', $username->text);
+            $this->accounts->setLead($account, $leads);
+            $this->audit->add($by, $leads ? 'account.leads' : 'account.leads_no_more', Subject::account($account->username));
+
+            return $account;
         });
     }
 }

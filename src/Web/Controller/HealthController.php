@@ -12,6 +12,7 @@ use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
 
+/** @phpstan-import-type Checks from Health */
 #[AsController]
 final readonly class HealthController
 {
@@ -35,19 +36,14 @@ final readonly class HealthController
             return new JsonResponse(['ready' => true, ...$checks]);
         }
 
-        return Problem::of(503, 'not_ready', 'The server is not as it should be. See docs/operations.md, Watching the machine.', array_map(
-            static fn (string $what): Flaw => new Flaw('/'.$what, self::told($checks)[$what]),
-            $wrong,
-        ));
+        $told = self::told($checks);
+        $flaws = array_map(static fn (string $what): Flaw => new Flaw('/'.$what, $told[$what]), $wrong);
+
+        return Problem::of(503, 'not_ready', 'The server is not as it should be. See docs/operations.md, Watching the machine.', $flaws);
     }
 
     /**
-     * @param array{
-     *     tables: array{ok: bool},
-     *     worker: array{ok: bool, seenSecondsAgo: int|null},
-     *     queue: array{ok: bool, waiting: int, oldestSeconds: int},
-     *     disk: array{ok: bool, freeMb: int|null},
-     * } $checks
+     * @param Checks $checks
      *
      * @return array<string, string>
      */
