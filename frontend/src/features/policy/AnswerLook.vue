@@ -22,6 +22,10 @@ const added = computed(() => {
 })
 const title = computed(() => props.look.label.charAt(0).toUpperCase() + props.look.label.slice(1))
 const graver = atLeast('note')
+const fields = [
+  { key: 'label', name: 'seen', most: 80 },
+  { key: 'meaning', name: 'means', most: 200 },
+] as const
 
 function put(answers: OwnAnswer[]): void {
   all.value = { ...all.value, [props.look.key]: answers }
@@ -74,27 +78,16 @@ function valueOf(event: Event): string {
           </td>
         </tr>
         <tr v-for="(answer, place) in own" :key="place">
-          <td>
+          <td v-for="field in fields" :key="field.key">
             <input
               class="cell"
-              maxlength="80"
-              :aria-label="`${title}, own answer ${place + 1}: seen`"
-              :value="answer.label"
+              :maxlength="field.most"
+              :aria-label="`${title}, own answer ${place + 1}: ${field.name}`"
+              :value="answer[field.key]"
               :readonly="fixed"
-              @input="(event) => change(place, { label: valueOf(event) })"
+              @input="(event) => change(place, { [field.key]: valueOf(event) })"
             />
-            <FieldNote :text="wrong(`/answers/added/${look.key}/${place}/label`)" />
-          </td>
-          <td>
-            <input
-              class="cell"
-              maxlength="200"
-              :aria-label="`${title}, own answer ${place + 1}: means`"
-              :value="answer.meaning"
-              :readonly="fixed"
-              @input="(event) => change(place, { meaning: valueOf(event) })"
-            />
-            <FieldNote :text="wrong(`/answers/added/${look.key}/${place}/meaning`)" />
+            <FieldNote :text="wrong(`/answers/added/${look.key}/${place}/${field.key}`)" />
           </td>
           <td class="row">
             <select

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { answered, api, asProblem, fieldsOf } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import { usePress } from '@/shared/api/usePress'
@@ -8,7 +8,7 @@ import { useSession } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import AnswerLook from './AnswerLook.vue'
 import PolicyNav from './PolicyNav.vue'
-import { asKept, changedBy, type OwnAnswer, type SeenVerdict } from './shopAnswers'
+import { asKept, changedBy, type AnswerTable, type OwnAnswer, type SeenVerdict } from './shopAnswers'
 
 /** What a technician may answer where something is looked at: the trade's table, and what the shop adds to it. */
 const { mayManage } = useSession()
@@ -20,37 +20,32 @@ const { data, error, isPending } = useQuery({
 })
 const chosen = ref<Record<string, SeenVerdict>>({})
 const own = ref<Record<string, OwnAnswer[]>>({})
-const isRead = ref(false)
-function take(): void {
-  const kept = asKept(data.value?.looks ?? [])
-  chosen.value = kept.chosen
-  own.value = kept.own
-  isRead.value = data.value !== undefined
-}
-watch(data, () => !isRead.value && take(), { immediate: true })
-
 const sent = computed(() => ({
   raised: changedBy(data.value?.looks ?? [], chosen.value),
   added: Object.fromEntries(Object.entries(own.value).filter(([, answers]) => answers.length > 0)),
 }))
-const kept = computed(() => {
-  const { chosen: before, own: answers } = asKept(data.value?.looks ?? [])
-  const added = Object.fromEntries(Object.entries(answers).filter(([, each]) => each.length > 0))
-  return JSON.stringify({ raised: changedBy(data.value?.looks ?? [], before), added })
-})
-const isChanged = computed(() => JSON.stringify(sent.value) !== kept.value)
+/** As it was when it was taken into the form; null: it is not there yet. */
+const taken = ref<string | null>(null)
+const isChanged = computed(() => JSON.stringify(sent.value) !== taken.value)
+function take(table: AnswerTable): void {
+  const kept = asKept(table.looks)
+  chosen.value = kept.chosen
+  own.value = kept.own
+  taken.value = JSON.stringify(sent.value)
+}
+watch(data, (table) => table !== undefined && taken.value === null && take(table), { immediate: true })
+
 const keep = usePress({
   mutationFn: () =>
     answered(api.PUT('/api/policy/answers', { body: { answers: sent.value, version: data.value?.version ?? 0 } })),
-  onSuccess: async (table) => {
+  onSuccess: (table) => {
     queries.setQueryData(keys.answers, table)
-    await nextTick()
-    take()
+    take(table)
   },
 })
 const wrong = fieldsOf(keep.error)
 function reload(): void {
-  isRead.value = false
+  taken.value = null
   keep.reset()
   void queries.invalidateQueries({ queryKey: keys.answers })
 }
