@@ -71,7 +71,9 @@ final class Conflict extends \RuntimeException implements ExpectedError
 
     public static function lastManager(string $name): self
     {
-        return new self('conflict.last_manager', \sprintf('%s is the last service manager. Let another one in first; nothing was changed.', $name));
+        $told = '%s is the last service manager. Let another one in first; nothing was changed.';
+
+        return new self('conflict.last_manager', \sprintf($told, $name));
     }
 
     public static function nameTaken(string $username): self

@@ -18,7 +18,8 @@ final class SettingsTest extends TestCase
     {
         $used = [];
         foreach (['src', 'config', 'public'] as $folder) {
-            $files = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(self::ROOT.'/'.$folder, \FilesystemIterator::SKIP_DOTS));
+            $below = new \RecursiveDirectoryIterator(self::ROOT.'/'.$folder, \FilesystemIterator::SKIP_DOTS);
+            $files = new \RecursiveIteratorIterator($below);
             foreach ($files as $file) {
                 if ($file instanceof \SplFileInfo && \in_array($file->getExtension(), ['php', 'yaml'], true)) {
                     preg_match_all(self::NAME, (string) file_get_contents($file->getPathname()), $found);

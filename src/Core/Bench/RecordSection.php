@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Bench;
 
+use FreshTack\Core\Finding\Observation;
+
 /** Where on an owner's page an entry is told. */
 enum RecordSection: string
 {
@@ -30,7 +32,7 @@ enum RecordSection: string
             EntryKind::NotDone, EntryKind::Dropped => self::NotDone,
             EntryKind::Torque, EntryKind::Turns, EntryKind::Count => self::Set,
             EntryKind::TakenOut, EntryKind::Found => self::AsFound,
-            EntryKind::Observation => \in_array($step->entry, ['oil_appearance', 'arrival_level'], true) ? self::AsFound : self::Measured,
+            EntryKind::Observation => Observation::isOfArrival($step->entry) ? self::AsFound : self::Measured,
             EntryKind::Measured => true === $step->measure?->measure->tellsHowItCame() ? self::AsFound : self::Measured,
             EntryKind::Level, EntryKind::Poured => self::Measured,
             default => self::Log,

@@ -52,6 +52,12 @@ enum Observation: string
         };
     }
 
+    /** Whether a question is about the engine as it came, and not as it left. */
+    public static function isOfArrival(string $question): bool
+    {
+        return \in_array($question, ['oil_appearance', 'arrival_level'], true);
+    }
+
     public function label(): string
     {
         return match ($this) {

@@ -40,8 +40,8 @@ final readonly class ShopAnswersReader
         $verdict = $each->at('verdict')->enum(Verdict::class);
         $code = $each->at('code')->optionalString(80);
 
-        return '' === $label || '' === $meaning
-            ? $answers
-            : $each->at('label')->attempt(static fn (): ShopAnswers => $answers->adding($key, $code, $label, $verdict, $meaning)) ?? $answers;
+        $add = static fn (): ShopAnswers => $answers->adding($key, $code, $label, $verdict, $meaning);
+
+        return '' === $label || '' === $meaning ? $answers : $each->at('label')->attempt($add) ?? $answers;
     }
 }

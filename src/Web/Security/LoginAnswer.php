@@ -51,7 +51,11 @@ final readonly class LoginAnswer implements AuthenticationSuccessHandlerInterfac
             return $answer;
         }
         if ($exception instanceof LockedOut) {
-            return Problem::of(Response::HTTP_UNAUTHORIZED, 'login.locked', 'This account is locked out. Whoever runs the server can let it in again.');
+            return Problem::of(
+                Response::HTTP_UNAUTHORIZED,
+                'login.locked',
+                'This account is locked out. Whoever runs the server can let it in again.',
+            );
         }
         if ($this->isUnknown($exception)) {
             $this->hashers->getPasswordHasher(SignedIn::class)->verify(self::NOBODY, LoginGuard::password($request));
