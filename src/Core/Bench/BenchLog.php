@@ -105,7 +105,9 @@ final readonly class BenchLog
     private static function judged(Entry $entry, IssuedOrder $order): Entry
     {
         try {
-            return $entry->saying($entry->content->judgedAt($order->step($entry->stepId)));
+            $content = $entry->content->judgedAt($order->step($entry->stepId));
+
+            return $content === $entry->content ? $entry : $entry->saying($content);
         } catch (InvalidAnswer $error) {
             throw InvalidEntry::answer($error);
         }
