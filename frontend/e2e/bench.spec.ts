@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test'
-import { done, holdParts, issueFor, signedIn, tablet, workUntil } from './shop'
+import { expect } from '@playwright/test'
+import { done, holdParts, issueFor, signedIn, tablet, test, workUntil } from './shop'
 
 test('at the bench: reasons, corrections, timers, and what can not be left out', async ({ browser }) => {
   const writer = await signedIn(browser, 'ines')

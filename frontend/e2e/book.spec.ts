@@ -1,9 +1,9 @@
-import { expect, test } from '@playwright/test'
+import { expect } from '@playwright/test'
 import { execFileSync } from 'node:child_process'
 import { readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { engine, issueFor, openCheckIn, openSheet, sendCheckIn, signedIn } from './shop'
+import { engine, issueFor, openCheckIn, openSheet, sendCheckIn, signedIn, test } from './shop'
 
 test('a value is changed, confirmed, reviewed by another and published; the old revision is withdrawn', async ({
   browser,

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test'
-import { signedIn } from './shop'
+import { expect } from '@playwright/test'
+import { signedIn, test } from './shop'
 
 const head = 'number,description,maker,origin,pack_size,bin,in_stock,price,superseded_by,kit\n'
 

@@ -1,5 +1,5 @@
-import { expect, test, type Page } from '@playwright/test'
-import { openCheckIn, sendCheckIn, signedIn } from './shop'
+import { expect, type Page } from '@playwright/test'
+import { openCheckIn, sendCheckIn, signedIn, test } from './shop'
 
 /*
  * A bad day by chance: presses, tabs, backs, reloads and outages over builder and check-in. Whatever happens, the server

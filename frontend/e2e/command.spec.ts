@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test'
-import { signedIn } from './shop'
+import { expect } from '@playwright/test'
+import { signedIn, test } from './shop'
 
 test('Enter in the command box never acts on the answer to an older text', async ({ browser }) => {
   const writer = await signedIn(browser, 'ines')

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test'
-import { engine, openCheckIn, sendCheckIn, signedIn } from './shop'
+import { expect } from '@playwright/test'
+import { engine, openCheckIn, sendCheckIn, signedIn, test } from './shop'
 
 test('a hole parks its task, and the manager sees it', async ({ browser }) => {
   const writer = await signedIn(browser, 'ines')

@@ -1,5 +1,5 @@
-import { expect, test, type Page } from '@playwright/test'
-import { openCheckIn, sendCheckIn, signedIn } from './shop'
+import { expect, type Page } from '@playwright/test'
+import { openCheckIn, sendCheckIn, signedIn, test } from './shop'
 
 type Order = { order: { status: string; version: string }; draft: { coldestC: number; engines: { tasks: string[] }[] } }
 

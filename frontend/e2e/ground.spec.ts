@@ -1,8 +1,8 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, type Page } from '@playwright/test'
 import { execFileSync } from 'node:child_process'
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { done, howMany, issueFor, openCheckIn, sendCheckIn, signedIn, tablet } from './shop'
+import { done, howMany, issueFor, openCheckIn, sendCheckIn, signedIn, tablet, test } from './shop'
 
 const run = process.env['RUN_DIR'] ?? ''
 const group = (part: string): string => readFileSync(join(run, `${part}.group`), 'utf8')

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
-import { expect, test, type Page } from '@playwright/test'
-import { issueFor, openCheckIn, sendCheckIn, signedIn, tablet, workUntil } from './shop'
+import { expect, type Page } from '@playwright/test'
+import { issueFor, openCheckIn, sendCheckIn, signedIn, tablet, test, workUntil } from './shop'
 
 async function isAccessible(page: Page, where: string): Promise<void> {
   const { violations } = await new AxeBuilder({ page })

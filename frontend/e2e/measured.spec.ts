@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test'
-import { holdParts, issueFor, signedIn, tablet, workUntil } from './shop'
+import { expect } from '@playwright/test'
+import { holdParts, issueFor, signedIn, tablet, test, workUntil } from './shop'
 
 test('what is measured is judged by the sheet, and what is found is decided about before the release', async ({
   browser,

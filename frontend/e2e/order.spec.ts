@@ -1,10 +1,10 @@
-import { expect, test } from '@playwright/test'
+import { expect } from '@playwright/test'
 import { execFileSync } from 'node:child_process'
 import { writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import type { Bench } from '../src/shared/api/types'
-import { engine, issueFor, openCheckIn, sendCheckIn, signedIn, tablet } from './shop'
+import { engine, issueFor, openCheckIn, sendCheckIn, signedIn, tablet, test } from './shop'
 
 test('two technicians: the plan, its waits, kits and allowance, three densities of paper', async ({ browser }) => {
   const writer = await signedIn(browser, 'ines')

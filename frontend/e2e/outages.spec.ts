@@ -1,5 +1,5 @@
-import { expect, test, type Page } from '@playwright/test'
-import { done, howMany, issueFor, openCheckIn, pour, signedIn, tablet, workUntil } from './shop'
+import { expect, type Page } from '@playwright/test'
+import { done, howMany, issueFor, openCheckIn, pour, signedIn, tablet, test, workUntil } from './shop'
 
 const strip = (page: Page) => page.getByRole('status', { name: 'What has not been sent' })
 const asItWas = (page: Page) => page.getByText(/^As it was at/)

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test'
-import { holdParts, issueFor, signedIn } from './shop'
+import { expect } from '@playwright/test'
+import { holdParts, issueFor, signedIn, test } from './shop'
 
 test('a plug behind a panel, entered afterwards from the paper', async ({ browser }) => {
   const writer = await signedIn(browser, 'ines')
@@ -91,6 +91,8 @@ test('a plug behind a panel, entered afterwards from the paper', async ({ browse
   await technician.getByLabel('not measured').check()
   await technician.getByRole('button', { name: 'Release the engines' }).click()
   await expect(technician.getByRole('heading', { name: /Service record/ })).toBeVisible()
-  await expect(technician.getByText('19 ft·lb with TW-4, 10–50 ft·lb').first()).toBeVisible()
-  await expect(technician.getByText('35 in·lb with TW-3, 20–100 in·lb (held against TW-1)').first()).toBeVisible()
+  await expect(technician.getByText('19 ft·lb (≈ 25.8 N·m) with TW-4, 10–50 ft·lb').first()).toBeVisible()
+  await expect(
+    technician.getByText('35 in·lb (≈ 4.0 N·m) with TW-3, 20–100 in·lb (held against TW-1)').first(),
+  ).toBeVisible()
 })

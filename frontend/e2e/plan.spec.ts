@@ -1,9 +1,9 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, type Page } from '@playwright/test'
 import { execFileSync } from 'node:child_process'
 import { writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { engine, openCheckIn, sendCheckIn, signedIn } from './shop'
+import { engine, openCheckIn, sendCheckIn, signedIn, test } from './shop'
 
 interface Kept {
   id: number

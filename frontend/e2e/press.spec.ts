@@ -1,5 +1,5 @@
-import { expect, test, type Page } from '@playwright/test'
-import { issueFor, openCheckIn, pour, sendCheckIn, signedIn, tablet, workUntil } from './shop'
+import { expect, type Page } from '@playwright/test'
+import { issueFor, openCheckIn, pour, sendCheckIn, signedIn, tablet, test, workUntil } from './shop'
 
 /** The server does what was asked for, and its answer is lost on the way. */
 async function loseAnswers(page: Page, path: string): Promise<void> {

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test'
-import { openCheckIn, sendCheckIn, signedIn } from './shop'
+import { expect } from '@playwright/test'
+import { openCheckIn, sendCheckIn, signedIn, test } from './shop'
 
 const refusals = [
   { boat: 'Pip', title: 'Not a four-stroke', message: 'K30T is a two-stroke engine' },

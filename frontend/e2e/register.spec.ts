@@ -1,7 +1,7 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, type Page } from '@playwright/test'
 import ICAL from 'ical.js'
 import { rmSync, writeFileSync } from 'node:fs'
-import { engine, openCheckIn, openRig, sendCheckIn, signedIn } from './shop'
+import { engine, openCheckIn, openRig, sendCheckIn, signedIn, test } from './shop'
 
 async function hang(writer: Page, serial: string): Promise<void> {
   await writer.getByRole('button', { name: 'Add an engine' }).click()

@@ -1,7 +1,18 @@
-import { expect, type Browser, type Locator, type Page } from '@playwright/test'
+import { test as base, expect, type Browser, type Locator, type Page } from '@playwright/test'
 
 export const today = '2026-03-18T09:00:00Z'
 export type Who = 'ines' | 'ada' | 'bram' | 'mora' | 'teo'
+
+/** Whoever signed in leaves with the test: a page left open would go on asking the server beside the next one. */
+export const test = base.extend<{ leave: undefined }>({
+  leave: [
+    async ({ browser }, use) => {
+      await use(undefined)
+      await Promise.all(browser.contexts().map((context) => context.close()))
+    },
+    { auto: true },
+  ],
+})
 
 /** A browser of its own for one person, on the day of the tests; the bench has its tablet's size. */
 export async function signedIn(browser: Browser, who: Who, size = { width: 1280, height: 800 }): Promise<Page> {

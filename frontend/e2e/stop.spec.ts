@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test'
-import { issueFor, signedIn, tablet, workUntil } from './shop'
+import { expect } from '@playwright/test'
+import { issueFor, signedIn, tablet, test, workUntil } from './shop'
 
 test('emulsified oil stops the job and tells the writer', async ({ browser }) => {
   const writer = await signedIn(browser, 'ines')

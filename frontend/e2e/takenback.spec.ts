@@ -1,5 +1,5 @@
-import { expect, test, type Page } from '@playwright/test'
-import { done, engine, issueFor, openCheckIn, sendCheckIn, signedIn } from './shop'
+import { expect, type Page } from '@playwright/test'
+import { done, engine, issueFor, openCheckIn, sendCheckIn, signedIn, test } from './shop'
 
 async function openBoat(page: Page, name: string): Promise<void> {
   await page.keyboard.press('/')

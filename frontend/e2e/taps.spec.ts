@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test'
-import { done, howMany, issueFor, signedIn, tablet, workUntil } from './shop'
+import { expect } from '@playwright/test'
+import { done, howMany, issueFor, signedIn, tablet, test, workUntil } from './shop'
 
 test('a double tap ticks one step, also when the answer is slow', async ({ browser }) => {
   const writer = await signedIn(browser, 'ines')

@@ -1,6 +1,6 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, type Page } from '@playwright/test'
 import type { Bench } from '../src/shared/api/types'
-import { engine, holdParts, openCheckIn, sendCheckIn, signedIn, tablet, workUntil } from './shop'
+import { engine, holdParts, openCheckIn, sendCheckIn, signedIn, tablet, test, workUntil } from './shop'
 
 /** What is measured or seen costs a touch each; so do a torque, a pour, a reading and a count. */
 const asked = 'measured observation level poured torque turns count'

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, type Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import {
@@ -11,6 +11,7 @@ import {
   sendCheckIn,
   signedIn,
   tablet,
+  test,
   workUntil,
 } from './shop'
 

@@ -1,9 +1,9 @@
-import { expect, test } from '@playwright/test'
+import { expect } from '@playwright/test'
 import { execFileSync } from 'node:child_process'
 import { writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { engine, letTimePass, openCheckIn, readLevel, sendCheckIn, signedIn, tablet, workUntil } from './shop'
+import { engine, letTimePass, openCheckIn, readLevel, sendCheckIn, signedIn, tablet, test, workUntil } from './shop'
 
 test('a twin rig from the counter to the released, recorded oil service', async ({ browser }) => {
   const writer = await signedIn(browser, 'ines')

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, type Page } from '@playwright/test'
 import {
   done,
   engine,
@@ -8,6 +8,7 @@ import {
   sendCheckIn,
   signedIn,
   tablet,
+  test,
   workOn,
   workUntil,
 } from './shop'

@@ -1,7 +1,7 @@
-import { expect, test } from '@playwright/test'
+import { expect } from '@playwright/test'
 import { writeFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { issueFor, signedIn, tablet, workUntil } from './shop'
+import { issueFor, signedIn, tablet, test, workUntil } from './shop'
 
 const folder = join(process.env['FRESH_TACK_DATA_DIR'] ?? '', 'wrench', 'in')
 
