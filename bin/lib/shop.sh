@@ -7,6 +7,30 @@ runner_of_shop() {
     [ "$(id -u)" -ne 0 ] || RUNNER=$(stat -c %U "$VAR/run")
 }
 
+own_shop() { [ "$(cat "$VAR/kind" 2>/dev/null)" = own ]; }
+
+# choose_kind: whether it is the demo or a shop of one's own that is served, which stays what it was: $KIND.
+choose_kind() {
+    if [ "$EMPTY" -eq 1 ] && ! own_shop; then
+        [ ! -d "$VAR/db" ] || die "this folder holds the demo. Keep it, and begin your shop in a fresh copy of the program; or let the demo go with: bin/stop && rm -r $VAR/db $VAR/data"
+        printf own >"$VAR/kind"
+    fi
+    KIND=demo
+    ! own_shop || KIND=own
+    [ "$KIND" = demo ] || [ "$RESET" -eq 0 ] || die "this is a shop of your own and no demo: nothing of it is emptied"
+}
+
+# say_own_shop: where to go on; the code, as long as nobody has opened the shop.
+say_own_shop() {
+    local code
+    if code=$(console shop:code 2>/dev/null); then
+        say "  Open this address and type the code: $code"
+        say "  Whoever types it becomes the first manager. Another one: bin/shop shop:code"
+    else
+        say "  Sign in there. bin/stop ends it."
+    fi
+}
+
 # shop_settings PORT: addresses and secrets, exported for the commands that follow. $DATABASE_URL is the application's.
 shop_settings() {
     local secrets="$VAR/secrets"
@@ -17,7 +41,9 @@ shop_settings() {
     . "$secrets"
     export FRESH_TACK_CHAIN_KEY=$CHAIN_KEY
     WEB_PORT=$1 DB_PORT=$(($1 + 1)) READER_PORT=$(($1 + 2)) DB_DIR="$VAR/db"
-    export APP_ENV=prod APP_DEBUG=0 APP_SECRET FRESH_TACK_DEMO=1 FRESH_TACK_DATA_DIR="$VAR/data" FRESH_TACK_CACHE_DIR="$VAR/cache"
+    export APP_ENV=prod APP_DEBUG=0 APP_SECRET FRESH_TACK_DATA_DIR="$VAR/data" FRESH_TACK_CACHE_DIR="$VAR/cache"
+    export FRESH_TACK_DEMO=1
+    if own_shop; then export FRESH_TACK_DEMO=0; fi
     export FRESH_TACK_ENGINE_READER=${FRESH_TACK_ENGINE_READER:-"http://127.0.0.1:$READER_PORT"}
     OWNER_URL=$(database_url fresh_tack_owner "$OWNER_PASSWORD" fresh_tack)
     export FRESH_TACK_ADDRESS=${FRESH_TACK_ADDRESS:-"http://127.0.0.1:$WEB_PORT"}
@@ -66,13 +92,13 @@ bring_up_to_date() {
         printf '%s' "$sum" >"$VAR/cache/built"
     fi
     owner_console data:upgrade --backups "$VAR/backups" || die "the tables could not be brought up to date; nothing of the shop is served. See docs/operations.md, Upgrade"
+    console procedures:install --quiet || die "the procedures could not be taken into the book"
     console orders:tally --quiet || die "the orders at the bench could not be counted"
 }
 
 demo_shop() {
     say "· demo shop"
     console demo:load || die "the demo could not be loaded"
-    console register:index --if-missing || die "the register could not be indexed"
 }
 
 # serve_shop: starts what is missing; what runs and does not answer is started anew. Says what it found.

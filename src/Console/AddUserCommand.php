@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace FreshTack\Console;
 
-use FreshTack\Core\Reading\InvalidDocument;
+use FreshTack\Core\Reading\Cursor;
 use FreshTack\Shop\Account\KeepAccounts;
+use FreshTack\Shop\Account\NewAccount;
 use FreshTack\Shop\Account\Role;
-use FreshTack\Shop\Account\Username;
 use FreshTack\Web\Security\SignedIn;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -34,17 +34,20 @@ final class AddUserCommand extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        $username = Username::typed(Given::text($input, 'username'));
         $hasher = $this->hashers->getPasswordHasher(SignedIn::class);
 
-        return Given::told($output, function () use ($username, $hasher, $input, $output): string {
-            $name = Given::option($input, 'name');
-            $role = Role::tryFrom(Given::option($input, 'role'))
-                ?? throw InvalidDocument::at('', \sprintf('There is no such role. Give --role as one of %s.', self::roles()));
-            $password = PasswordPrompt::ask($input, $output, $username);
-            $this->accounts->add($username, $name, $role, $password, $hasher->hash(...), 'console');
+        return Given::told($output, function () use ($hasher, $input, $output): string {
+            $at = Cursor::over([
+                'username' => Given::text($input, 'username'),
+                'name' => Given::option($input, 'name'),
+                'role' => Given::option($input, 'role'),
+            ]);
+            $new = NewAccount::at($at);
+            $at->flaws->throwIfAny();
+            $password = PasswordPrompt::ask($input, $output, $new->username);
+            $this->accounts->add($new, $password, $hasher->hash(...), 'console');
 
-            return \sprintf('%s can sign in as %s (%s).', trim($name), $username->text, $role->value);
+            return \sprintf('%s can sign in as %s (%s).', $new->name, $new->username->text, $new->role->value);
         });
     }
 

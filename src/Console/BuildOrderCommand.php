@@ -22,7 +22,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('order:build', 'Builds a work order from a request (JSON) and prints it (JSON)')]
 final class BuildOrderCommand extends Command
 {
-    public function __construct(private readonly OrderBuilder $builder)
+    public function __construct(private readonly OrderBuilder $builder, private readonly string $projectDir)
     {
         parent::__construct();
     }
@@ -39,7 +39,7 @@ final class BuildOrderCommand extends Command
 
         try {
             $request = Given::document($input, 'request');
-            $complete = \is_string($book) && \is_array($request) ? BookFolder::at($book)->complete($request) : $request;
+            $complete = \is_string($book) && \is_array($request) ? BookFolder::at($book, $this->projectDir)->complete($request) : $request;
             $order = $this->builder->build(OrderRequestReader::read($complete), Effort::Full);
             $output->writeln(Json::pretty(WorkOrderDocument::of($order)), OutputInterface::OUTPUT_RAW);
         } catch (ExpectedError $error) {

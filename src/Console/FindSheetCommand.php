@@ -24,7 +24,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('spec:find', 'Finds the sheet for a model and serial number, or says why there is none')]
 final class FindSheetCommand extends Command
 {
-    public function __construct(private readonly IdentifyEngine $identify)
+    public function __construct(private readonly IdentifyEngine $identify, private readonly string $projectDir)
     {
         parent::__construct();
     }
@@ -59,7 +59,7 @@ final class FindSheetCommand extends Command
         $book = $input->getOption('book');
         $plate = null === $input->getArgument('request') ? self::typed($input) : self::asked(Cursor::over(Given::document($input, 'request')));
 
-        return \is_string($book) ? BookFolder::at($book)->find($plate) : ($this->identify)($plate);
+        return \is_string($book) ? BookFolder::at($book, $this->projectDir)->find($plate) : ($this->identify)($plate);
     }
 
     /** @throws InvalidDocument if model or serial number were left out */

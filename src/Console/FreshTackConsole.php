@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace FreshTack\Console;
 
 use Doctrine\DBAL\Exception as DatabaseException;
+use Doctrine\DBAL\Exception\TableNotFoundException;
 use FreshTack\Shop\Away;
+use FreshTack\Shop\NoShop;
 use FreshTack\Storage\Causes;
 use FreshTack\Storage\Upkeep\DatabaseAway;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
@@ -34,6 +36,12 @@ final class FreshTackConsole extends Application
             return 'away.disk' === $away->errorKey ? self::FULL : self::AWAY;
         }
         foreach (Causes::of($error) as $cause) {
+            if ($cause instanceof NoShop) {
+                return $cause->getMessage();
+            }
+            if ($cause instanceof TableNotFoundException) {
+                return 'The database is empty: it has no tables yet. bin/start makes them, and bin/start --empty opens a shop of your own.';
+            }
             if ($cause instanceof DatabaseException || $cause instanceof \PDOException) {
                 return 'The database refused this. Nothing was changed. What it said stands in the log; with -v it is shown here.';
             }

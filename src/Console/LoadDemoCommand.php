@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Console;
 
 use FreshTack\Core\ExpectedError;
+use FreshTack\Shop\Book\InstallProcedures;
 use FreshTack\Storage\Demo\DemoLoader;
 use FreshTack\Web\Security\SignedIn;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -16,8 +17,11 @@ use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactoryInterface;
 #[AsCommand('demo:load', 'Loads the demo shop into an empty database')]
 final class LoadDemoCommand extends Command
 {
-    public function __construct(private readonly DemoLoader $demo, private readonly PasswordHasherFactoryInterface $hashers)
-    {
+    public function __construct(
+        private readonly DemoLoader $demo,
+        private readonly InstallProcedures $procedures,
+        private readonly PasswordHasherFactoryInterface $hashers,
+    ) {
         parent::__construct();
     }
 
@@ -26,11 +30,17 @@ final class LoadDemoCommand extends Command
         if (!$this->demo->isEmpty()) {
             $output->writeln('The database already holds a shop; nothing was loaded.');
 
-            return $this->told($output, $this->demo->addMissingProcedures(...));
+            return Command::SUCCESS;
         }
         $hasher = $this->hashers->getPasswordHasher(SignedIn::class);
 
-        return $this->told($output, fn () => $this->demo->load(static fn (string $password): string => $hasher->hash($password), static fn (string $what) => $output->writeln('  loading '.$what)));
+        return $this->told($output, function () use ($hasher, $output): void {
+            $this->demo->load(
+                static fn (string $password): string => $hasher->hash($password),
+                static fn (string $what) => $output->writeln('  loading '.$what),
+            );
+            ($this->procedures)();
+        });
     }
 
     /** @param \Closure(): void $load */

@@ -15,16 +15,17 @@ use FreshTack\Core\SpecBook\SheetHead;
 use FreshTack\Core\SpecBook\SheetMatch;
 use FreshTack\Core\SpecBook\SheetReader;
 
-/** A spec book as a folder of files: `models.json`, `sheets/*.json`, `procedures/*.json`. */
+/** A spec book as a folder of files: `models.json`, `sheets/*.json`, `procedures/*.json`; without the last, the program's. */
 final readonly class BookFolder
 {
-    private function __construct(private string $folder)
+    private function __construct(private string $folder, private string $program)
     {
     }
 
-    public static function at(string $folder): self
+    /** @param string $program the folder of the program, for the procedures that a book does not bring */
+    public static function at(string $folder, string $program): self
     {
-        return new self(rtrim($folder, '/'));
+        return new self(rtrim($folder, '/'), $program);
     }
 
     /**
@@ -38,7 +39,7 @@ final readonly class BookFolder
      */
     public function complete(array $request): array
     {
-        $request['procedures'] ??= array_map(self::document(...), $this->files('procedures'));
+        $request['procedures'] ??= array_map(self::document(...), $this->procedures());
         $engines = \is_array($request['engines'] ?? null) ? $request['engines'] : [];
         foreach ($engines as $index => $engine) {
             if (\is_array($engine) && !isset($engine['sheet'])) {
@@ -112,6 +113,14 @@ final readonly class BookFolder
         $cursor->flaws->throwIfAny();
 
         return array_values(array_filter($models, static fn (EngineModel $model): bool => $code === $model->code))[0] ?? null;
+    }
+
+    /** @return list<string> */
+    private function procedures(): array
+    {
+        $own = $this->files('procedures');
+
+        return [] === $own ? self::at($this->program, $this->program)->files('procedures') : $own;
     }
 
     /** @return list<string> */

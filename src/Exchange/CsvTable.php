@@ -42,6 +42,12 @@ final readonly class CsvTable
         return new self(self::rows($text, $delimiter));
     }
 
+    /** A file with nothing but the first line. */
+    public static function headings(string ...$headings): string
+    {
+        return implode(',', $headings)."\r\n";
+    }
+
     /**
      * @param list<string>                    $headings
      * @param list<array<string, string|int>> $rows

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Outside;
 
 use FreshTack\Shop\Reminder\Channel;
-use FreshTack\Shop\Reminder\Message;
+use FreshTack\Shop\Reminder\Letter;
 use FreshTack\Shop\Reminder\Messenger;
 use FreshTack\Shop\Reminder\NotSent;
 use FreshTack\Shop\ShopSettings;
@@ -21,16 +21,16 @@ final readonly class ShopMessenger implements Messenger
     {
     }
 
-    public function send(Message $message): void
+    public function send(Letter $letter): void
     {
-        if (Channel::Text === $message->channel) {
-            $this->folder->put('txt', \sprintf("To: %s\n\n%s\n", $message->recipient, $message->body));
+        if (Channel::Text === $letter->channel) {
+            $this->folder->put('txt', \sprintf("To: %s\n\n%s\n", $letter->recipient, $letter->body));
 
             return;
         }
 
         try {
-            $this->mailer->send((new Email())->from(new Address($this->mailFrom, $this->settings->name()))->to($message->recipient)->subject($message->subject)->text($message->body)->date($message->writtenAt));
+            $this->mailer->send((new Email())->from(new Address($this->mailFrom, $this->settings->name()))->to($letter->recipient)->subject($letter->subject)->text($letter->body)->date($letter->writtenAt));
         } catch (TransportExceptionInterface $error) {
             throw NotSent::because('the mail could not be handed over ('.mb_strimwidth($error->getMessage(), 0, 120, '…').').');
         }

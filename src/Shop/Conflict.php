@@ -76,6 +76,16 @@ final class Conflict extends \RuntimeException implements ExpectedError
         return new self('conflict.last_manager', \sprintf($told, $name));
     }
 
+    public static function shopIsOpen(): self
+    {
+        return new self('conflict.shop_open', 'This shop has its first manager already. Sign in, or ask them for an account; nothing was changed.');
+    }
+
+    public static function lockedOut(string $name): self
+    {
+        return new self('conflict.locked_out', \sprintf('%s is locked out. Let them in again first; nothing was changed.', $name));
+    }
+
     public static function nameTaken(string $username): self
     {
         return new self('conflict.name_taken', \sprintf('There is an account "%s" already. Take another name; nothing was changed.', $username));
@@ -242,6 +252,11 @@ final class Conflict extends \RuntimeException implements ExpectedError
             'part.there',
             \sprintf('%s is in the catalogue already: %s, in bin %s. Open that one.', $number, $description, $bin),
         );
+    }
+
+    public static function oilThere(string $product, string $size): self
+    {
+        return new self('oil.there', \sprintf('%s in containers of %s stands on the shelf already. Change that one.', $product, $size));
     }
 
     public static function unanswered(): self

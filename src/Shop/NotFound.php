@@ -33,6 +33,11 @@ final class NotFound extends \RuntimeException implements ExpectedError
         return new self(\sprintf('The book has no sheet %s rev. %d.', $id, $revision));
     }
 
+    public static function passwordLink(): self
+    {
+        return new self('This link does not count any more: it was used, or its three days are over. Ask your service manager for a new one.');
+    }
+
     public static function named(string $what, string $name): self
     {
         return new self(\sprintf('There is no %s %s.', $what, $name));

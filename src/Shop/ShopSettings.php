@@ -8,19 +8,36 @@ use FreshTack\Core\Fastening\TorqueWrench;
 use FreshTack\Core\Finding\ShopAnswers;
 use FreshTack\Core\Fluid\SeasonTable;
 use FreshTack\Core\Order\OrderPolicy;
+use FreshTack\Core\Order\Place;
 use FreshTack\Core\Plan\WorkingHours;
 use FreshTack\Core\Policy\Schools;
 use FreshTack\Core\Schedule\DuePolicy;
+use FreshTack\Shop\Settings\Premises;
+use FreshTack\Shop\Settings\SettingsPart;
 
+/** Whatever is asked of a shop that nobody has opened yet throws a `NoShop`. */
 interface ShopSettings
 {
     public function name(): string;
+
+    public function premises(): Premises;
+
+    /** @return array<mixed>|null null: nobody has set it */
+    public function part(SettingsPart $part): ?array;
+
+    /**
+     * @param array<string, mixed> $kept as the part has read it
+     *
+     * @throws Conflict if the version is not the current one
+     */
+    public function changePart(array $kept, int $version): void;
 
     public function zone(): \DateTimeZone;
 
     public function currency(): string;
 
-    public function seasons(): SeasonTable;
+    /** Null: nobody has entered it. */
+    public function seasons(): ?SeasonTable;
 
     public function duePolicy(): DuePolicy;
 
@@ -36,6 +53,9 @@ interface ShopSettings
      * @throws Conflict if the version is not the current one
      */
     public function changeDue(DuePolicy $policy, array $useByMonth, int $version): void;
+
+    /** @return non-empty-list<Place> where the shop works, the usual one first */
+    public function places(): array;
 
     /** What the shop answers where practitioners disagree. */
     public function schools(): Schools;

@@ -7,6 +7,7 @@ namespace FreshTack\Storage;
 use Doctrine\ORM\EntityManagerInterface;
 use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Account\Accounts;
+use FreshTack\Shop\Account\NewAccount;
 use FreshTack\Shop\Account\Username;
 use FreshTack\Storage\Entity\AccountRecord;
 
@@ -38,6 +39,22 @@ final readonly class DoctrineAccounts implements Accounts
         $this->entities->flush();
     }
 
+    public function change(NewAccount $as): void
+    {
+        $record = $this->recordOf($as->username->text);
+        $record->name = $as->name;
+        $record->role = $as->role->value;
+        $record->lead = $as->lead;
+        $record->email = $as->email;
+        $this->entities->flush();
+    }
+
+    public function signOut(Account $account): void
+    {
+        ++$this->record($account)->signOuts;
+        $this->entities->flush();
+    }
+
     public function setPassword(Account $account, string $hash): void
     {
         $this->record($account)->passwordHash = $hash;
@@ -52,8 +69,13 @@ final readonly class DoctrineAccounts implements Accounts
 
     private function record(Account $account): AccountRecord
     {
-        return $this->entities->find(AccountRecord::class, $account->username)
-            ?? throw CorruptRecord::in('account', $account->username, 'it is gone');
+        return $this->recordOf($account->username);
+    }
+
+    private function recordOf(string $username): AccountRecord
+    {
+        return $this->entities->find(AccountRecord::class, $username)
+            ?? throw CorruptRecord::in('account', $username, 'it is gone');
     }
 
     public function add(Account $account): void
@@ -65,6 +87,7 @@ final readonly class DoctrineAccounts implements Accounts
             $account->passwordHash,
             $account->lead,
             $account->pinHash,
+            email: $account->email,
         ));
     }
 }

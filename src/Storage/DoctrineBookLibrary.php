@@ -37,12 +37,35 @@ final readonly class DoctrineBookLibrary implements BookLibrary
 
     public function putProcedure(string $id, string $text): void
     {
+        $this->put($id, $text);
+        $this->entities->flush();
+    }
+
+    public function installProcedure(string $id, string $text): void
+    {
+        $this->put($id, $text)->installed = hash('sha256', $text);
+        $this->entities->flush();
+    }
+
+    public function unchangedProcedures(): array
+    {
+        $unchanged = array_filter(
+            $this->entities->getRepository(ProcedureRecord::class)->findAll(),
+            static fn (ProcedureRecord $record): bool => hash('sha256', $record->document) === $record->installed,
+        );
+
+        return array_values(array_map(static fn (ProcedureRecord $record): string => $record->id, $unchanged));
+    }
+
+    private function put(string $id, string $text): ProcedureRecord
+    {
         $record = $this->entities->find(ProcedureRecord::class, $id);
         if (null === $record) {
             $record = new ProcedureRecord($id, $this->entities->getRepository(ProcedureRecord::class)->count(), $text);
             $this->entities->persist($record);
         }
         $record->document = $text;
-        $this->entities->flush();
+
+        return $record;
     }
 }

@@ -13,7 +13,9 @@ use FreshTack\Core\Fluid\AirRange;
 use FreshTack\Core\Fluid\SeasonTable;
 use FreshTack\Core\Order\OrderPolicy;
 use FreshTack\Core\Order\OrderPolicyReader;
+use FreshTack\Core\Order\Place;
 use FreshTack\Core\Plan\WorkingHours;
+use FreshTack\Core\Plan\WorkingHoursReader;
 use FreshTack\Core\Policy\Schools;
 use FreshTack\Core\Policy\SchoolsReader;
 use FreshTack\Core\Quantity\EngineHours;
@@ -23,6 +25,10 @@ use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Core\Schedule\DuePolicy;
 use FreshTack\Exchange\Json;
 use FreshTack\Shop\Conflict;
+use FreshTack\Shop\NoShop;
+use FreshTack\Shop\Settings\Premises;
+use FreshTack\Shop\Settings\SeasonReader;
+use FreshTack\Shop\Settings\SettingsPart;
 use FreshTack\Shop\ShopSettings;
 use FreshTack\Storage\Entity\ShopRecord;
 
@@ -50,15 +56,46 @@ final class DoctrineShopSettings implements ShopSettings, RequestMemory
         return $this->settings()->at('currency')->string(3);
     }
 
-    public function seasons(): SeasonTable
+    public function premises(): Premises
     {
-        return $this->sound(function (): SeasonTable {
-            $months = [];
-            foreach ($this->settings()->at('airByMonth')->list(12, 12) as $index => $month) {
-                $months[$index + 1] = AirRange::of(Temperature::ofCelsius($month->at('coldest')->int(-60, 60)), Temperature::ofCelsius($month->at('warmest')->int(-60, 60)));
-            }
+        return Premises::at($this->settings());
+    }
 
-            return SeasonTable::of($months);
+    public function part(SettingsPart $part): ?array
+    {
+        return $part->of($this->settings());
+    }
+
+    public function changePart(array $kept, int $version): void
+    {
+        $policy = $kept['orderPolicy'] ?? null;
+        if (\is_array($policy)) {
+            $this->changePolicy($policy, $version);
+        } else {
+            $this->change($kept, $version);
+        }
+    }
+
+    public function places(): array
+    {
+        $chosen = array_filter(array_map(
+            static fn (mixed $place): ?Place => \is_string($place) ? Place::tryFrom($place) : null,
+            $this->part(SettingsPart::Places) ?? [],
+        ));
+
+        return [] === $chosen ? Place::cases() : array_values($chosen);
+    }
+
+    public function seasons(): ?SeasonTable
+    {
+        return $this->sound(function (): ?SeasonTable {
+            $months = SeasonReader::at($this->settings()->at('airByMonth'));
+            $ranges = array_map(static fn (array $month): AirRange => AirRange::of(
+                Temperature::ofCelsius($month['coldest']),
+                Temperature::ofCelsius($month['warmest']),
+            ), $months ?? []);
+
+            return null === $months ? null : SeasonTable::of(array_combine(range(1, \count($ranges)), $ranges));
         });
     }
 
@@ -124,14 +161,8 @@ final class DoctrineShopSettings implements ShopSettings, RequestMemory
         if ($days->isNull()) {
             return WorkingHours::usual();
         }
-        $byDay = [];
-        foreach ($days->list(7, 7) as $index => $day) {
-            if (!$day->isNull()) {
-                $byDay[$index + 1] = [self::minutes($day->at(0)->string(5)), self::minutes($day->at(1)->string(5))];
-            }
-        }
 
-        return new WorkingHours($byDay);
+        return WorkingHoursReader::at($days, $this->settings()->at('closedDays'));
     }
 
     public function orderPolicy(): OrderPolicy
@@ -184,7 +215,7 @@ final class DoctrineShopSettings implements ShopSettings, RequestMemory
     }
 
     /**
-     * @param array<string, mixed> $part
+     * @param array<array-key, mixed> $part
      *
      * @throws Conflict
      */
@@ -211,12 +242,6 @@ final class DoctrineShopSettings implements ShopSettings, RequestMemory
         $this->settings = null;
     }
 
-    /** Of the day, from `08:30`. */
-    private static function minutes(string $time): int
-    {
-        return 60 * (int) substr($time, 0, 2) + (int) substr($time, 3, 2);
-    }
-
     private function settings(): Cursor
     {
         return $this->settings ??= $this->sound(fn (): Cursor => Cursor::over(Json::decode($this->record()->document)));
@@ -224,7 +249,7 @@ final class DoctrineShopSettings implements ShopSettings, RequestMemory
 
     private function record(): ShopRecord
     {
-        return $this->entities->find(ShopRecord::class, 1) ?? throw CorruptRecord::in('shop', '1', 'the shop was never set up');
+        return $this->entities->find(ShopRecord::class, 1) ?? throw new NoShop();
     }
 
     /**

@@ -57,12 +57,12 @@ final class BookFolderTest extends TestCase
     {
         $this->expectException(InvalidDocument::class);
         $this->expectExceptionMessage('The book has no file /nowhere/models.json.');
-        BookFolder::at('/nowhere')->complete(self::bare('KS4-10412', 'K165'));
+        BookFolder::at('/nowhere', \dirname(__DIR__, 2))->complete(self::bare('KS4-10412', 'K165'));
     }
 
     private static function book(): BookFolder
     {
-        return BookFolder::at(\dirname(__DIR__, 2).'/demo/book/');
+        return BookFolder::at(\dirname(__DIR__, 2).'/demo/book/', \dirname(__DIR__, 2));
     }
 
     /** @return array<mixed> */

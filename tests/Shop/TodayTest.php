@@ -11,6 +11,8 @@ use FreshTack\Core\Plan\WorkingHours;
 use FreshTack\Core\Policy\Schools;
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Schedule\DuePolicy;
+use FreshTack\Shop\Settings\Premises;
+use FreshTack\Shop\Settings\SettingsPart;
 use FreshTack\Shop\ShopSettings;
 use FreshTack\Shop\Today;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -49,6 +51,26 @@ final class TodayTest extends TestCase
             public function name(): string
             {
                 return 'Quillon Harbour Marine';
+            }
+
+            public function premises(): Premises
+            {
+                throw new \LogicException('Not asked for here.');
+            }
+
+            public function part(SettingsPart $part): array
+            {
+                throw new \LogicException('Not asked for here.');
+            }
+
+            public function changePart(array $kept, int $version): void
+            {
+                throw new \LogicException('Not asked for here.');
+            }
+
+            public function places(): array
+            {
+                throw new \LogicException('Not asked for here.');
             }
 
             public function zone(): \DateTimeZone

@@ -36,7 +36,7 @@ final class Book
     /** @return list<array<mixed>> all of the demo, what belongs to every visit first */
     public static function procedures(): array
     {
-        return self::$procedures ??= array_map(static fn (string $id): array => self::document("book/procedures/$id.json"), ['visit', ...array_diff(self::ids('procedures'), ['visit'])]);
+        return self::$procedures ??= array_map(static fn (string $id): array => self::read("procedures/$id.json"), ['visit', ...array_diff(self::ids('procedures'), ['visit'])]);
     }
 
     /** @return list<array<mixed>> */
@@ -54,13 +54,13 @@ final class Book
     /** @return list<string> ids of all sheets */
     public static function sheetIds(): array
     {
-        return self::ids('sheets');
+        return self::ids('demo/book/sheets');
     }
 
     /** @return list<string> */
     private static function ids(string $folder): array
     {
-        $files = glob(\dirname(__DIR__, 2)."/demo/book/$folder/*.json");
+        $files = glob(\dirname(__DIR__, 2)."/$folder/*.json");
 
         return array_map(static fn (string $file): string => basename($file, '.json'), false === $files ? [] : $files);
     }
@@ -68,7 +68,13 @@ final class Book
     /** @return array<mixed> */
     public static function document(string $file): array
     {
-        $decoded = json_decode((string) file_get_contents(\dirname(__DIR__, 2).'/demo/'.$file), true, 64, \JSON_THROW_ON_ERROR);
+        return self::read('demo/'.$file);
+    }
+
+    /** @return array<mixed> */
+    private static function read(string $file): array
+    {
+        $decoded = json_decode((string) file_get_contents(\dirname(__DIR__, 2).'/'.$file), true, 64, \JSON_THROW_ON_ERROR);
 
         return \is_array($decoded) ? $decoded : throw new \LogicException($file.' holds no object.');
     }

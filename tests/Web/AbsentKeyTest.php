@@ -8,6 +8,7 @@ namespace FreshTack\Tests\Web;
 final class AbsentKeyTest extends ApiTestCase
 {
     private const USE = ['water' => 'salt', 'kept' => 'moored', 'commercial' => false, 'months' => [5], 'idling' => false, 'silt' => false, 'sharedLockout' => false, 'separators' => null];
+    private const BRAM = ['name' => 'Bram Tollgate', 'role' => 'parts', 'lead' => false, 'email' => null];
     /** A change of a sheet is a list of changes by its nature: what it does not name stays. */
     private const CHANGES = '/api/book/sheets/{id}/{revision}';
 
@@ -76,6 +77,10 @@ final class AbsentKeyTest extends ApiTestCase
         $schools = $this->call('GET', '/api/policy/schools');
         $due = $this->call('GET', '/api/policy/due')->raw();
         self::assertIsArray($due);
+        $token = substr($this->call('POST', '/api/people/ada/link')->at('link')->string(), \strlen('/password/'));
+        $oil = $this->call('GET', '/api/oils')->at('oils')->at(0);
+        $fields = $oil->raw();
+        self::assertIsArray($fields);
 
         return [
             'PUT /api/orders/{number}/draft' => ["/api/orders/$number/draft", ['version' => $version, 'draft' => $order]],
@@ -106,6 +111,20 @@ final class AbsentKeyTest extends ApiTestCase
             'PUT /api/policy/answers' => [
                 '/api/policy/answers',
                 ['answers' => ['raised' => new \stdClass(), 'added' => new \stdClass()], 'version' => 2 + $schools->at('version')->int(1, \PHP_INT_MAX)],
+            ],
+            'PUT /api/settings/{part}' => [
+                '/api/settings/shop',
+                ['value' => $this->call('GET', '/api/settings')->at('shop')->raw(), 'version' => 3 + $schools->at('version')->int(1, \PHP_INT_MAX)],
+            ],
+            'PUT /api/people/{username}' => [
+                '/api/people/bram',
+                ['as' => [...self::BRAM, 'name' => 'Bram T.'], 'was' => self::BRAM],
+            ],
+            'PUT /api/people/{username}/lock' => ['/api/people/bram/lock', ['locked' => true]],
+            'PUT /api/password-link' => ['/api/password-link', ['token' => $token, 'password' => 'copper lantern drift']],
+            'PUT /api/oils/{id}' => [
+                '/api/oils/'.$oil->at('id')->string(),
+                ['oil' => array_diff_key($fields, ['id' => 0, 'version' => 0]), 'version' => $oil->at('version')->raw()],
             ],
         ];
     }

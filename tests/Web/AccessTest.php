@@ -13,7 +13,10 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 /** Who may do what: every route, every role. */
 final class AccessTest extends ApiTestCase
 {
-    private const OPEN = ['calendar', 'health', 'health_ready', 'shop', 'session', 'sign_in', 'session_close'];
+    private const OPEN = [
+        'calendar', 'health', 'health_ready', 'shop', 'session', 'sign_in', 'session_close',
+        'first_run', 'password_link', 'redeem_password_link', 'forgotten_password',
+    ];
 
     public function testEveryRouteIsGuardedButTheFewThatMustNotBe(): void
     {

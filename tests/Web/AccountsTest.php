@@ -76,7 +76,7 @@ final class AccountsTest extends ApiTestCase
         $given = ['username' => 'nuala', '--name' => 'Nuala Trench', '--role' => 'technician'];
         yield 'a name that is taken' => ['user:add', ['username' => 'ADA'] + $given, self::WORDS, 'There is an account "ada" already'];
         yield 'a name with blanks' => ['user:add', ['username' => 'nuala trench'] + $given, self::WORDS, 'no blanks'];
-        yield 'a role that is none' => ['user:add', ['--role' => 'boss'] + $given, self::WORDS, 'one of writer, technician, parts, manager'];
+        yield 'a role that is none' => ['user:add', ['--role' => 'boss'] + $given, self::WORDS, 'one of: writer, technician, parts, manager'];
         yield 'nothing said' => ['user:add', ['username' => 'nuala', '--role' => 'parts'], self::WORDS, 'Give --name.'];
         yield 'a short password' => ['user:add', $given, 'short', 'at least 10 characters'];
         yield 'the name as the password' => ['user:add', $given, 'nuala-nuala', 'no part of a good password'];

@@ -5,6 +5,7 @@ import { useSession, useShop } from '@/shared/session'
 import { sessionLost, signedInAs } from '@/shared/signedIn'
 import { startSending } from '@/shared/unsent/store'
 import CommandBox from './CommandBox.vue'
+import FirstRunPage from './FirstRunPage.vue'
 import { adoptUnsent } from './adoptUnsent'
 import LoginForm from './LoginForm.vue'
 import RouteFault from './RouteFault.vue'
@@ -14,6 +15,8 @@ import StateStrip from './StateStrip.vue'
 const route = useRoute()
 const { account, isPending } = useSession()
 const { shop } = useShop()
+/** Whoever has the address sees it, signed in or not. */
+const open = computed(() => route.meta['open'] === true)
 const bare = computed(() => route.meta['bare'] === true)
 /** One screen, for one person: at another address, or for somebody else, it begins anew. */
 const screen = computed(() => `${account.value?.username ?? ''} ${route.path}`)
@@ -27,6 +30,8 @@ void adoptUnsent().finally(() => (ready.value = true))
   <StateStrip />
   <RouteFault />
   <div v-if="isPending || !ready" class="waiting" role="status">Opening the shop …</div>
+  <RouterView v-else-if="open" />
+  <FirstRunPage v-else-if="shop?.isOpen === false" />
   <LoginForm v-else-if="account === null" :shop="shop ?? null" />
   <template v-else>
     <RouterView v-if="bare" :key="screen" />

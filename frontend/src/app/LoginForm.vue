@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { components } from '@/shared/api/schema'
+import { answered, api } from '@/shared/api/client'
+import { usePress } from '@/shared/api/usePress'
 import { useSignIn } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { roleWords } from '@/shared/words'
@@ -11,6 +13,10 @@ const password = ref('')
 const { mutate, error, isPending } = useSignIn()
 const order = { writer: 0, technician: 1, parts: 2, manager: 3 } as const
 const accounts = computed(() => [...(props.shop?.demoAccounts ?? [])].sort((a, b) => order[a.role] - order[b.role]))
+
+const forgotten = usePress({
+  mutationFn: (name: string) => answered(api.POST('/api/forgotten-password', { body: { username: name } })),
+})
 
 function signIn(): void {
   mutate({ username: username.value, password: password.value })
@@ -35,6 +41,21 @@ function signIn(): void {
       </label>
       <ProblemNote :error="error" />
       <el-button type="primary" native-type="submit" size="large" :loading="isPending">Sign in</el-button>
+      <p v-if="forgotten.isSuccess.value" role="status" class="small">
+        If this account has an e-mail address, a link for a new password is on its way there. If nothing comes, your
+        service manager can give you one.
+      </p>
+      <button
+        v-else
+        type="button"
+        class="mini forgotten"
+        :disabled="username.trim() === '' || forgotten.isPending.value"
+        :title="username.trim() === '' ? 'Type your user name first.' : undefined"
+        @click="forgotten.mutate(username)"
+      >
+        I have forgotten my password
+      </button>
+      <ProblemNote :error="forgotten.error.value" />
     </form>
     <aside v-if="accounts.length > 0" class="panel">
       <h2>Demo accounts</h2>
@@ -68,6 +89,10 @@ form {
 
 aside {
   width: 340px;
+}
+
+.forgotten {
+  align-self: start;
 }
 
 label {

@@ -18,6 +18,7 @@ const places = [
   { place: 'parts', to: '/parts', name: 'Parts' },
   { place: 'book', to: '/book', name: 'Book' },
   { place: 'policy', to: '/policy', name: 'Policy' },
+  { place: 'shop', to: '/shop/set-up', name: 'Shop' },
 ]
 </script>
 

@@ -186,6 +186,23 @@ export const router = createRouter({
       component: () => import('@/features/log/LogPage.vue'),
       meta: { place: 'rigs' },
     },
+    {
+      path: '/password/:token',
+      name: 'password',
+      component: () => import('./PasswordPage.vue'),
+      meta: { bare: true, open: true },
+    },
+    ...(
+      [
+        ['', () => import('@/features/shop/PremisesPage.vue')],
+        ['/set-up', () => import('@/features/shop/SetUpPage.vue')],
+        ['/hours', () => import('@/features/shop/HoursPage.vue')],
+        ['/oils', () => import('@/features/shop/OilsPage.vue')],
+        ['/wrenches', () => import('@/features/shop/WrenchesPage.vue')],
+        ['/people', () => import('@/features/shop/PeoplePage.vue')],
+        ['/boats', () => import('@/features/shop/RegisterImportPage.vue')],
+      ] as const
+    ).map(([path, component]) => ({ path: `/shop${path}`, component, meta: { place: 'shop' } })),
     { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./NowherePage.vue') },
   ],
 })

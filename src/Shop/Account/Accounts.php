@@ -22,6 +22,12 @@ interface Accounts
     /** Locks an account out, or lets it in again. */
     public function setLocked(Account $account, bool $locked): void;
 
+    /** As they are called from now on, and what they may do; the user name stays. */
+    public function change(NewAccount $as): void;
+
+    /** Whoever is signed in as it, by password or PIN, is signed out. */
+    public function signOut(Account $account): void;
+
     /** Gives or takes the right to lead at the bench. */
     public function setLead(Account $account, bool $lead): void;
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Account;
 
-use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Shop\Audit\AuditLog;
 use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Conflict;
@@ -24,18 +23,71 @@ final readonly class KeepAccounts
     /**
      * @param \Closure(string): string $hash makes the hash of a password
      *
-     * @throws InvalidDocument if the name can't be one
-     * @throws Conflict        if somebody has it
+     * @throws Conflict if somebody has the user name
      */
-    public function add(Username $username, string $name, Role $role, Password $password, \Closure $hash, string $by): void
+    public function add(NewAccount $new, Password $password, \Closure $hash, string $by): Account
     {
-        1 === preg_match('/^[\p{L}\p{N}][\p{L}\p{N}._-]{1,59}$/u', $username->text)
-            || throw InvalidDocument::at('/username', 'A user name has 2 to 60 letters, digits, points, hyphens or underscores, and no blanks.');
-        '' !== trim($name) || throw InvalidDocument::at('/name', 'Give the name that stands under records.');
-        $this->unit->run(function () use ($username, $name, $role, $password, $hash, $by): void {
-            null === $this->accounts->find($username) || throw Conflict::nameTaken($username->text);
-            $this->accounts->add(new Account($username->text, trim($name), $role, $hash($password->text)));
-            $this->audit->add($by, 'account.added', Subject::account($username->text), ['role' => $role->value]);
+        return $this->made($new, $hash($password->text), $by);
+    }
+
+    /**
+     * An account without a password: nobody can sign in as it until its owner has set one.
+     *
+     * @throws Conflict if somebody has the user name
+     */
+    public function invite(NewAccount $new, string $by): Account
+    {
+        return $this->made($new, '', $by);
+    }
+
+    /** @throws Conflict */
+    private function made(NewAccount $new, string $hash, string $by): Account
+    {
+        $account = new Account($new->username->text, $new->name, $new->role, $hash, $new->lead, email: $new->email);
+        $this->unit->run(function () use ($account, $new, $by): void {
+            null === $this->accounts->find($new->username) || throw Conflict::nameTaken($account->username);
+            $this->accounts->add($account);
+            $this->audit->add($by, 'account.added', Subject::account($account->username), ['role' => $account->role->value]);
+        });
+
+        return $account;
+    }
+
+    /**
+     * How they are called, what they may do, whether they lead. Who was signed in with other rights is signed out.
+     *
+     * @param NewAccount $was as it stood when it was opened
+     *
+     * @throws NotFound
+     * @throws Conflict if somebody else has changed it, or nobody could manage the shop any more
+     */
+    public function change(NewAccount $as, NewAccount $was, string $by): void
+    {
+        $this->unit->run(function () use ($as, $was, $by): void {
+            $account = $this->accounts->find($as->username) ?? throw NotFound::named('account', $as->username->text);
+            $was->isOf($account) || throw Conflict::changedMeanwhile($account->name);
+            Role::Manager === $as->role || $this->keepsAManager($account);
+            $this->accounts->change($as);
+            $this->audit->add($by, 'account.changed', Subject::account($account->username), [
+                'name' => $as->name,
+                'role' => $as->role->value,
+                'lead' => $as->lead,
+            ]);
+        });
+    }
+
+    /**
+     * On every device, by password or PIN.
+     *
+     * @throws NotFound
+     * @throws Conflict if somebody else changes it again and again
+     */
+    public function signOut(Username $username, string $by): void
+    {
+        $this->unit->run(function () use ($username, $by): void {
+            $account = $this->accounts->find($username) ?? throw NotFound::named('account', $username->text);
+            $this->accounts->signOut($account);
+            $this->audit->add($by, 'account.signed_out', Subject::account($account->username));
         });
     }
 
@@ -66,12 +118,7 @@ final readonly class KeepAccounts
     {
         $this->unit->run(function () use ($username, $locked, $by): void {
             $account = $this->accounts->find($username) ?? throw NotFound::named('account', $username->text);
-            $isManager = static fn (Account $each): bool => Role::Manager === $each->role && !$each->locked;
-            $others = array_filter(
-                $this->accounts->all(),
-                static fn (Account $each): bool => $isManager($each) && $each->username !== $account->username,
-            );
-            !$locked || !$isManager($account) || [] !== $others || throw Conflict::lastManager($account->name);
+            !$locked || $this->keepsAManager($account);
             $this->accounts->setLocked($account, $locked);
             $this->audit->add($by, $locked ? 'account.locked' : 'account.unlocked', Subject::account($account->username));
         });
@@ -90,5 +137,17 @@ final readonly class KeepAccounts
 
             return $account;
         });
+    }
+
+    /** @throws Conflict if the shop would have no manager without this one */
+    private function keepsAManager(Account $account): true
+    {
+        $isManager = static fn (Account $each): bool => Role::Manager === $each->role && !$each->locked;
+        $others = array_filter(
+            $this->accounts->all(),
+            static fn (Account $each): bool => $isManager($each) && $each->username !== $account->username,
+        );
+
+        return !$isManager($account) || [] !== $others ? true : throw Conflict::lastManager($account->name);
     }
 }

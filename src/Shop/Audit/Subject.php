@@ -51,6 +51,11 @@ final readonly class Subject
         return new self('part', $number);
     }
 
+    public static function oil(string $id): self
+    {
+        return new self('oil', $id);
+    }
+
     public static function flag(int $id): self
     {
         return new self('flag', (string) $id);

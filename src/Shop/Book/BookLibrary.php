@@ -18,4 +18,10 @@ interface BookLibrary
     public function addModel(EngineModel $model): void;
 
     public function putProcedure(string $id, string $text): void;
+
+    /** As `putProcedure`, with a text of the program. */
+    public function installProcedure(string $id, string $text): void;
+
+    /** @return list<string> ids of those whose text is one of the program, of today or of before */
+    public function unchangedProcedures(): array;
 }

@@ -23,4 +23,9 @@ final readonly class Message
         public int $id = 0,
     ) {
     }
+
+    public function letter(): Letter
+    {
+        return new Letter($this->channel, $this->recipient, $this->subject, $this->body, $this->writtenAt);
+    }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Reminder;
 
-/** Hands a message over to whoever carries it. */
+/** Hands a letter over to whoever carries it. */
 interface Messenger
 {
     /** @throws NotSent with the reason */
-    public function send(Message $message): void;
+    public function send(Letter $letter): void;
 }

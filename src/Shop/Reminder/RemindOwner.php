@@ -81,7 +81,7 @@ final readonly class RemindOwner
     private function attempt(Message $message): ?NotSent
     {
         try {
-            $this->messenger->send($message);
+            $this->messenger->send($message->letter());
 
             return null;
         } catch (NotSent $failure) {

@@ -11,14 +11,13 @@ use FreshTack\Core\Parts\PartReader;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\SpecBook\ModelReader;
 use FreshTack\Exchange\Json;
-use FreshTack\Exchange\Schemas;
 use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Account\Accounts;
 use FreshTack\Shop\Account\Pin;
 use FreshTack\Shop\Account\Role;
 use FreshTack\Shop\Parts\Catalogue;
+use FreshTack\Shop\Stock\OilReader;
 use FreshTack\Storage\Entity\EngineModelRecord;
-use FreshTack\Storage\Entity\ProcedureRecord;
 use FreshTack\Storage\Entity\ShelfOilRecord;
 use FreshTack\Storage\Entity\ShopRecord;
 use Psr\Clock\ClockInterface;
@@ -32,7 +31,6 @@ final readonly class DemoLoader
         private SheetImporter $sheets,
         private RigImporter $rigs,
         private Catalogue $catalogue,
-        private Schemas $schemas,
         private ClockInterface $clock,
         private string $projectDir,
     ) {
@@ -113,36 +111,9 @@ final readonly class DemoLoader
             $this->entities->persist(new EngineModelRecord($model->code, $model->maker, $model->cycle->value, implode(',', $model->serialPrefixes), $model->serialDigits));
         }
         $models->flaws->throwIfAny();
-        $this->addMissingProcedures();
         foreach ($this->sheetFiles() as $file) {
             $this->sheets->import((string) file_get_contents($file));
         }
-    }
-
-    /**
-     * Also for a demo that was loaded before the book had them; what is there stays as it is.
-     *
-     * @throws ExpectedError
-     */
-    public function addMissingProcedures(): void
-    {
-        foreach ($this->procedureNames() as $place => $name) {
-            if (null === $this->entities->find(ProcedureRecord::class, $name)) {
-                $text = $this->text("book/procedures/$name.json");
-                $this->schemas->validate($text, Schemas::PROCEDURE);
-                $this->entities->persist(new ProcedureRecord($name, $place, $text));
-            }
-        }
-        $this->entities->flush();
-    }
-
-    /** @return list<string> what belongs to every visit first */
-    private function procedureNames(): array
-    {
-        $files = glob($this->projectDir.'/demo/book/procedures/*.json');
-        $names = array_map(static fn (string $file): string => basename($file, '.json'), false === $files ? [] : $files);
-
-        return ['visit', ...array_values(array_diff($names, ['visit']))];
     }
 
     /** @throws ExpectedError */
@@ -153,9 +124,10 @@ final readonly class DemoLoader
         $stock->flaws->throwIfAny();
         $this->catalogue->write($parts, static function (): void {});
         foreach ($stock->at('oils')->list() as $oil) {
-            $this->entities->persist($this->oil($oil));
+            $read = OilReader::at($oil, $oil->at('id')->string());
+            $stock->flaws->throwIfAny();
+            $this->entities->persist(ShelfOilRecord::of($read));
         }
-        $stock->flaws->throwIfAny();
     }
 
     /**
@@ -173,24 +145,6 @@ final readonly class DemoLoader
         $dated->flaws->throwIfAny();
 
         return $read;
-    }
-
-    private function oil(Cursor $oil): ShelfOilRecord
-    {
-        $opened = $oil->at('opened')->isNull() ? null : $oil->at('opened');
-
-        return new ShelfOilRecord(
-            $oil->at('id')->string(),
-            $oil->at('product')->string(),
-            $oil->at('grade')->string(),
-            $oil->at('performanceClass')->string(),
-            $oil->at('size')->at('value')->string(),
-            $oil->at('size')->at('unit')->string(),
-            $oil->at('priceMinor')->int(0, 100_000_000),
-            $oil->at('inStock')->optionalInt(0, 100_000),
-            $opened?->at('value')->string(),
-            $opened?->at('unit')->string(),
-        );
     }
 
     /** @return list<string> */

@@ -25,6 +25,13 @@ class AccountRecord
         )]
         public ?string $pinHash = null,
         #[ORM\Column(options: ['default' => false, 'comment' => 'locked out: nobody signs in as it'])] public bool $locked = false,
+        #[ORM\Column(length: 200, nullable: true, options: ['comment' => 'where a link for a new password goes'])] public ?string $email = null,
+        #[ORM\Column(options: [
+            'unsigned' => true,
+            'default' => 0,
+            'comment' => 'how often they were signed out everywhere; a session knows the number of its day',
+        ])]
+        public int $signOuts = 0,
     ) {
     }
 
@@ -38,6 +45,8 @@ class AccountRecord
             $this->lead,
             $this->pinHash,
             $this->locked,
+            $this->email,
+            $this->signOuts,
         );
     }
 }

@@ -6,6 +6,7 @@ namespace FreshTack\Storage\Entity;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use FreshTack\Core\Order\ShelfOil;
 
 #[ORM\Entity]
 #[ORM\Table(name: 'shelf_oil')]
@@ -24,5 +25,37 @@ class ShelfOilRecord
         #[ORM\Column(length: 10, nullable: true)] public ?string $openedUnit = null,
         #[ORM\Version, ORM\Column(type: Types::INTEGER, options: ['unsigned' => true])] public int $version = 1,
     ) {
+    }
+
+    public static function of(ShelfOil $oil): self
+    {
+        $container = $oil->container;
+
+        return new self(
+            $container->id,
+            $oil->product,
+            $oil->grade,
+            $oil->performanceClass,
+            $container->size->given,
+            $container->size->unit->value,
+            $container->priceMinor,
+            $container->inStock,
+            $container->opened?->given,
+            $container->opened?->unit->value,
+        );
+    }
+
+    public function take(ShelfOil $oil): void
+    {
+        $now = self::of($oil);
+        $this->product = $now->product;
+        $this->grade = $now->grade;
+        $this->performanceClass = $now->performanceClass;
+        $this->sizeValue = $now->sizeValue;
+        $this->sizeUnit = $now->sizeUnit;
+        $this->priceMinor = $now->priceMinor;
+        $this->inStock = $now->inStock;
+        $this->openedValue = $now->openedValue;
+        $this->openedUnit = $now->openedUnit;
     }
 }

@@ -34,6 +34,8 @@ final readonly class CheckInFormController
             'draft' => $form->draft->toArray(),
             'models' => $form->models,
             'open' => array_map(OrderFileView::file(...), $form->open),
+            'airKnown' => $form->airKnown,
+            'places' => array_column($form->places, 'value'),
         ]);
     }
 }

@@ -5,19 +5,24 @@ declare(strict_types=1);
 namespace FreshTack\Web\Controller;
 
 use FreshTack\Core\ExpectedError;
+use FreshTack\Core\Procedure\Procedure;
+use FreshTack\Shop\Book\InstallProcedures;
 use FreshTack\Shop\Book\PreviewProcedure;
+use FreshTack\Web\Http\Once;
+use FreshTack\Web\Security\SignedIn;
 use FreshTack\Web\View\ProcedureView;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\AsController;
 use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 
 #[AsController]
 #[IsGranted('ROLE_STAFF')]
 final readonly class ProcedureController
 {
-    public function __construct(private PreviewProcedure $preview)
+    public function __construct(private PreviewProcedure $preview, private InstallProcedures $install)
     {
     }
 
@@ -25,13 +30,34 @@ final readonly class ProcedureController
     #[Route('/api/procedures', name: 'procedures', methods: ['GET'])]
     public function all(): JsonResponse
     {
-        return new JsonResponse(['procedures' => array_map(ProcedureView::line(...), $this->preview->all())]);
+        return new JsonResponse(['procedures' => array_map(
+            fn (Procedure $procedure): array => [...ProcedureView::line($procedure), 'origin' => $this->install->origin($procedure->id)->value],
+            $this->preview->all(),
+        )]);
     }
 
     /** @throws ExpectedError */
     #[Route('/api/procedures/{id<[a-z0-9-]+>}/preview', name: 'procedure_preview', methods: ['GET'])]
     public function preview(string $id, Request $request): JsonResponse
     {
-        return new JsonResponse(ProcedureView::preview(($this->preview)($id, $request->query->getString('sheet'), $request->query->getInt('revision'))));
+        $procedure = $request->query->getBoolean('ofProgram') ? $this->install->ofProgram($id) : null;
+
+        return new JsonResponse(ProcedureView::preview(($this->preview)(
+            $id,
+            $request->query->getString('sheet'),
+            $request->query->getInt('revision'),
+            $procedure,
+        )));
+    }
+
+    /** @throws ExpectedError */
+    #[Route('/api/procedures/{id<[a-z0-9-]+>}/of-program', name: 'procedure_of_program', methods: ['POST'])]
+    #[Once]
+    #[IsGranted('ROLE_MANAGER')]
+    public function back(string $id, #[CurrentUser] SignedIn $user): JsonResponse
+    {
+        $this->install->back($id, $user->account);
+
+        return $this->all();
     }
 }

@@ -6,6 +6,7 @@ namespace FreshTack\Web\Controller;
 
 use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Account\Accounts;
+use FreshTack\Shop\FirstRun\FirstRun;
 use FreshTack\Shop\ShopSettings;
 use FreshTack\Web\View\AccountView;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -15,23 +16,49 @@ use Symfony\Component\Routing\Attribute\Route;
 #[AsController]
 final readonly class ShopController
 {
-    public function __construct(private ShopSettings $settings, private Accounts $accounts, private bool $demoMode)
-    {
+    /** What is told where nobody has opened a shop yet. */
+    private const NONE = [
+        'isOpen' => false,
+        'name' => '',
+        'timeZone' => 'UTC',
+        'currency' => 'EUR',
+        'country' => null,
+        'paper' => 'a4',
+        'demoAccounts' => [],
+        'demoPassword' => null,
+        'demoPin' => null,
+    ];
+
+    public function __construct(
+        private FirstRun $first,
+        private ShopSettings $settings,
+        private Accounts $accounts,
+        private bool $demoMode,
+    ) {
     }
 
     #[Route('/api/shop', name: 'shop', methods: ['GET'])]
     public function __invoke(): JsonResponse
     {
         $open = array_filter($this->accounts->all(), static fn (Account $account): bool => !$account->locked);
-        $accounts = $this->demoMode ? array_map(AccountView::of(...), array_values($open)) : [];
+        $isDemo = $this->demoMode && null !== $this->settings->demoPassword();
+        $accounts = $isDemo ? array_map(AccountView::of(...), array_values($open)) : [];
+
+        if (!$this->first->isOpen()) {
+            return new JsonResponse(self::NONE);
+        }
+        $premises = $this->settings->premises();
 
         return new JsonResponse([
-            'name' => $this->settings->name(),
-            'timeZone' => $this->settings->zone()->getName(),
-            'currency' => $this->settings->currency(),
+            'isOpen' => true,
+            'name' => $premises->name,
+            'timeZone' => $premises->timeZone,
+            'currency' => $premises->currency,
+            'country' => $premises->country,
+            'paper' => $premises->paper->value,
             'demoAccounts' => $accounts,
-            'demoPassword' => $this->demoMode ? $this->settings->demoPassword() : null,
-            'demoPin' => $this->demoMode ? $this->settings->demoPin() : null,
+            'demoPassword' => $isDemo ? $this->settings->demoPassword() : null,
+            'demoPin' => $isDemo ? $this->settings->demoPin() : null,
         ]);
     }
 }

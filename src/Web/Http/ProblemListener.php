@@ -11,6 +11,7 @@ use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Shop\Away;
 use FreshTack\Shop\Bench\NotPrinted;
 use FreshTack\Shop\Conflict;
+use FreshTack\Shop\NoShop;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\NotReleasable;
 use FreshTack\Shop\Register\DoubtfulReading;
@@ -70,6 +71,9 @@ final readonly class ProblemListener
         }
         if ($error instanceof ExpectedError) {
             return Problem::of($this->status($error), $error->errorKey(), $error->getMessage());
+        }
+        if ($error instanceof NoShop) {
+            return Problem::of(409, 'no_shop', $error->getMessage());
         }
         if ($error instanceof HttpExceptionInterface && $error->getStatusCode() < 500) {
             return Problem::of($error->getStatusCode(), 'http.'.$error->getStatusCode(), self::told($error));

@@ -39,6 +39,9 @@ final readonly class SignedIn implements UserInterface, PasswordAuthenticatedUse
 
     public function isEqualTo(UserInterface $user): bool
     {
-        return $user instanceof self && $user->getPassword() === $this->getPassword() && $user->getRoles() === $this->getRoles();
+        return $user instanceof self
+            && $user->getPassword() === $this->getPassword()
+            && $user->getRoles() === $this->getRoles()
+            && $user->account->signOuts === $this->account->signOuts;
     }
 }

@@ -19,4 +19,21 @@ final readonly class AccountView
             'pin' => null !== $account->pinHash && !$account->locked,
         ];
     }
+
+    /**
+     * As the manager keeps it.
+     *
+     * @return array<string, mixed>
+     */
+    public static function kept(Account $account): array
+    {
+        return [
+            ...self::of($account),
+            // a manager leads in any case; this is whether they were given it
+            'lead' => $account->lead,
+            'email' => $account->email,
+            'locked' => $account->locked,
+            'hasPassword' => '' !== $account->passwordHash,
+        ];
+    }
 }

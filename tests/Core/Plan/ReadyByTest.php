@@ -75,4 +75,16 @@ final class ReadyByTest extends TestCase
             new TimelineEntry(Works::taking(Works::of('b'), 15), 90, [1], false),
         ], 1, 105, null, 1);
     }
+
+    /** Wednesday and Thursday are free days of this year: what would begin on Wednesday at nine begins on Friday at eight. */
+    public function testADayOnWhichTheShopIsClosedIsPassedOver(): void
+    {
+        $hours = new WorkingHours(array_fill(1, 5, [8 * 60, 17 * 60]), ['2026-03-18', '2026-03-19']);
+        $usual = ReadyBy::of(self::timeline(), $hours, new \DateTimeImmutable('2026-03-18 09:00'), null, []);
+        $friday = ReadyBy::of(self::timeline(), WorkingHours::usual(), new \DateTimeImmutable('2026-03-20 08:00'), null, []);
+
+        self::assertEquals($friday->at, $usual->at);
+        self::assertStringStartsWith('2026-03-20', (string) $usual->at?->format('Y-m-d H:i'));
+        self::assertSame(0, $hours->leftAt(new \DateTimeImmutable('2026-03-18 10:00')));
+    }
 }

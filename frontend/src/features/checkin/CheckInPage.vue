@@ -29,12 +29,18 @@ const wasKept = ref(draft.value !== null)
 /** What hangs otherwise than when the form was kept. */
 const moved = ref<string[]>([])
 
+/** Air that nobody has entered is left empty. */
+function begun({ draft: filled, airKnown }: { draft: Draft; airKnown: boolean }): Draft {
+  const copy = plainCopy(filled)
+  return airKnown ? copy : { ...copy, coldestC: Number.NaN, warmestC: Number.NaN }
+}
+
 watch(
   form,
   (filled) => {
     if (filled) {
       moved.value = draft.value === null ? [] : movesSince(draft.value, filled)
-      draft.value = draft.value === null ? plainCopy(filled.draft) : ontoRig(draft.value, filled.draft)
+      draft.value = draft.value === null ? begun(filled) : ontoRig(draft.value, filled.draft)
     }
   },
   { immediate: true },
@@ -53,7 +59,7 @@ function startAgain(): void {
   forget()
   wasKept.value = false
   moved.value = []
-  draft.value = form.value ? plainCopy(form.value.draft) : null
+  draft.value = form.value ? begun(form.value) : null
 }
 
 async function send(): Promise<void> {
@@ -117,8 +123,8 @@ async function send(): Promise<void> {
           :model-value="draft.place"
           @update:model-value="(place) => (draft!.place = place as Draft['place'])"
         >
-          <el-radio-button v-for="(words, place) in placeWords" :key="place" :value="place">{{
-            words
+          <el-radio-button v-for="place in form.places" :key="place" :value="place">{{
+            placeWords[place]
           }}</el-radio-button>
         </el-radio-group>
         <p v-if="draft.place === 'afloat'" class="small muted">Afloat allows extraction only.</p>
@@ -129,7 +135,12 @@ async function send(): Promise<void> {
           <label>coldest <AirField v-model="draft.coldestC" label="coldest" /></label>
           <label>warmest <AirField v-model="draft.warmestC" label="warmest" /></label>
         </div>
-        <p class="small muted">Filled in from the shop’s seasons and the months in which this boat is used.</p>
+        <p v-if="form.airKnown" class="small muted">
+          Filled in from the shop’s seasons and the months in which this boat is used.
+        </p>
+        <p v-else class="small">
+          The shop’s season is not entered. <RouterLink to="/shop/hours">Enter it once</RouterLink>, or the air here.
+        </p>
         <FieldNote :text="field('/warmestC') ?? field('/coldestC')" />
       </fieldset>
       <label class="complaint">

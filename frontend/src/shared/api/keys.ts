@@ -43,5 +43,10 @@ export const keys = {
   fullPlan: (number: number, draft: Draft | null) => ['preview', number, 'plan', draft] as const,
   schools: ['schools'] as const,
   answers: ['answers'] as const,
+  setUp: ['set-up'] as const,
+  settings: ['settings'] as const,
+  people: ['people'] as const,
+  trail: ['trail'] as const,
+  oils: ['oils'] as const,
   engineLog: (id: number) => ['engine-log', id] as const,
 }
