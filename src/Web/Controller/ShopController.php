@@ -40,14 +40,13 @@ final readonly class ShopController
     #[Route('/api/shop', name: 'shop', methods: ['GET'])]
     public function __invoke(): JsonResponse
     {
-        $open = array_filter($this->accounts->all(), static fn (Account $account): bool => !$account->locked);
-        $isDemo = $this->demoMode && null !== $this->settings->demoPassword();
-        $accounts = $isDemo ? array_map(AccountView::of(...), array_values($open)) : [];
-
         if (!$this->first->isOpen()) {
             return new JsonResponse(self::NONE);
         }
         $premises = $this->settings->premises();
+        $open = array_filter($this->accounts->all(), static fn (Account $account): bool => !$account->locked);
+        $isDemo = $this->demoMode && null !== $this->settings->demoPassword();
+        $accounts = $isDemo ? array_map(AccountView::of(...), array_values($open)) : [];
 
         return new JsonResponse([
             'isOpen' => true,
