@@ -17,7 +17,7 @@ final class OnceTest extends ApiTestCase
         'sign_in', 'hands', 'pin', 'identify', 'quote', 'crowfoot', 'preview', 'timeline', 'plan', 'offers', 'school_effects', 'entries',
         'ask_reader', 'collect_reports',
         'change_boat', 'change_customer', 'change_engine', 'save_due_policy', 'save_schools', 'save_answers', 'edit_sheet',
-        'save_settings', 'change_person', 'lock_person', 'change_oil',
+        'save_settings', 'change_person', 'lock_person', 'change_oil', 'keep_logo',
         'first_run', 'password_link', 'redeem_password_link', 'forgotten_password', 'link_person',
     ];
 

@@ -7,6 +7,7 @@ import { keys } from '@/shared/api/keys'
 import type { Premises } from '@/shared/api/types'
 import { usePress } from '@/shared/api/usePress'
 import { focusFirstBad } from '@/shared/keyboard'
+import { zoneHere } from '@/shared/places'
 import { useSignIn } from '@/shared/session'
 import LabelledField from '@/shared/ui/LabelledField.vue'
 import PremisesFields from '@/shared/ui/PremisesFields.vue'
@@ -22,7 +23,7 @@ const shop = ref<Premises>({
   phone: null,
   email: null,
   country: null,
-  timeZone: new Intl.DateTimeFormat().resolvedOptions().timeZone,
+  timeZone: zoneHere,
   currency: '',
   paper: null,
 })

@@ -43,6 +43,11 @@ export const currencies: Choice[] = Intl.supportedValuesOf('currency')
 
 export const timeZones: string[] = Intl.supportedValuesOf('timeZone')
 
+const ofThisMachine = new Intl.DateTimeFormat().resolvedOptions().timeZone
+
+/** The zone of this machine; '' if it stands on none that a shop can be in. */
+export const zoneHere = timeZones.includes(ofThisMachine) ? ofThisMachine : ''
+
 /** What is usual in a country; the zone of this machine where the country has several. */
 export function usualIn(country: string): { timeZone: string; currency: string } {
   const locale = new Intl.Locale(`und-${country}`) as Intl.Locale & {
@@ -50,9 +55,8 @@ export function usualIn(country: string): { timeZone: string; currency: string }
     timeZones?: string[]
   }
   const zones = locale.getTimeZones?.() ?? locale.timeZones ?? []
-  const here = new Intl.DateTimeFormat().resolvedOptions().timeZone
   return {
-    timeZone: zones.length === 0 || zones.includes(here) ? here : (zones[0] ?? here),
+    timeZone: zones.includes(zoneHere) || zones.length === 0 ? zoneHere : (zones[0] ?? zoneHere),
     currency: currencyOf[country] ?? '',
   }
 }

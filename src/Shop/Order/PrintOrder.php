@@ -20,6 +20,7 @@ use FreshTack\Shop\Register\Boat;
 use FreshTack\Shop\Register\Register;
 use FreshTack\Shop\Seal\SealBroken;
 use FreshTack\Shop\Seal\Seals;
+use FreshTack\Shop\Settings\LogoStore;
 use FreshTack\Shop\ShopSettings;
 
 /** The order sheet of an issued order, and the service record and the filter labels of a released one. */
@@ -29,6 +30,7 @@ final readonly class PrintOrder
         private Orders $orders,
         private Register $register,
         private ShopSettings $settings,
+        private LogoStore $logos,
         private Printer $printer,
         private Seals $seals,
     ) {
@@ -53,7 +55,15 @@ final readonly class PrintOrder
         $boat = $this->register->boat($file->boatId);
         $content = 'sheet' === $what ? $this->sheet($file, $boat, $density, $bench) : ['record' => $file->record ?? throw Conflict::notReleased($number)];
 
-        $content = [...$content, 'seal' => $this->seals->ofRecord($number), 'shop' => $this->settings->name(), 'number' => $number];
+        $logo = $this->logos->logo();
+        $content = [
+            ...$content,
+            'seal' => $this->seals->ofRecord($number),
+            'shop' => $this->settings->name(),
+            'premises' => $this->settings->premises(),
+            'logo' => null === $logo ? null : 'data:image/png;base64,'.base64_encode($logo),
+            'number' => $number,
+        ];
         $footer = $this->footer($file, $boat);
 
         return 'sheet' === $what && 'short' === $density ? $this->printer->fitted($what, $content, $paper, $footer) : $this->printer->print($what, $content, $paper, $footer);

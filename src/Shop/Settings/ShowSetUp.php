@@ -22,7 +22,7 @@ final readonly class ShowSetUp
         $waste = \count($this->settings->wasteContainers());
 
         return [
-            self::part('shop', 'Name and address', $premises->name, null !== $premises->address, 'Prints have no address.', '/shop'),
+            self::part('shop', 'Name and address', $premises->name, null !== $premises->address, 'The owner\'s record does not say where to find you.', '/shop'),
             self::part(
                 'hours',
                 'Working hours',

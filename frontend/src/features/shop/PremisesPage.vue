@@ -3,6 +3,7 @@ import { useSession } from '@/shared/session'
 import KeepBar from '@/shared/ui/KeepBar.vue'
 import PremisesFields from '@/shared/ui/PremisesFields.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
+import LogoForm from './LogoForm.vue'
 import OrderFigures from './OrderFigures.vue'
 import PlacesForm from './PlacesForm.vue'
 import ShopNav from './ShopNav.vue'
@@ -42,6 +43,7 @@ const { error, isPending, form, keep, reload, field } = useSettings('shop', nobo
         @reload="reload"
       />
     </form>
+    <LogoForm />
     <PlacesForm />
     <OrderFigures />
     <WasteForm />

@@ -37,7 +37,7 @@ function send(): void {
       <span></span><strong>coldest</strong><strong>warmest</strong>
       <template v-for="(word, month) in monthWords" :key="word">
         <strong>{{ word }}</strong>
-        <AirField v-model="form[month]!.coldest" :label="`${word}, coldest`" />
+        <span><AirField v-model="form[month]!.coldest" :label="`${word}, coldest`" /></span>
         <span>
           <AirField v-model="form[month]!.warmest" :label="`${word}, warmest`" />
           <FieldNote :text="flaws[month]" />

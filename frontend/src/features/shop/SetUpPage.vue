@@ -1,10 +1,13 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import ShopNav from './ShopNav.vue'
 import { useSetUp } from './useSetUp'
 
 /** The parts of a shop one under the other: what is there, what is missing, and what does not work without it. */
 const { setUp, error, isPending, missing } = useSetUp()
+/** What to do next: the first that is missing. */
+const first = computed(() => setUp.value?.parts.find((part) => !part.isDone)?.key ?? null)
 </script>
 
 <template>
@@ -28,9 +31,12 @@ const { setUp, error, isPending, missing } = useSetUp()
           <br v-if="part.blocks" />
           <span v-if="part.blocks">{{ part.blocks }}</span>
         </span>
-        <RouterLink :to="part.to" class="go" :aria-label="`${part.isDone ? 'Look at' : 'Enter'}: ${part.name}`">{{
-          part.isDone ? 'Look at it' : 'Enter it'
-        }}</RouterLink>
+        <RouterLink
+          :to="part.to"
+          :class="part.key === first ? 'go' : 'quiet'"
+          :aria-label="`${part.isDone ? 'Look at' : 'Enter'}: ${part.name}`"
+          >{{ part.isDone ? 'Look at it' : 'Enter it' }}</RouterLink
+        >
       </li>
     </ol>
   </div>
@@ -54,6 +60,11 @@ const { setUp, error, isPending, missing } = useSetUp()
   align-items: center;
   padding: 9px 0;
   border-top: 1px solid var(--line);
+}
+
+.quiet {
+  color: var(--green);
+  padding: 6px 14px;
 }
 
 .parts li:first-child {

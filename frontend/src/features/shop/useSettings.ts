@@ -26,7 +26,7 @@ export function useSettings<Part extends SettingsPart>(part: Part, usual: Value<
     data,
     (settings) => {
       if (settings && form.value === null) {
-        form.value = plainCopy((settings[part] ?? usual))
+        form.value = plainCopy(settings[part] ?? usual)
         version = settings.version
       }
     },
@@ -36,7 +36,7 @@ export function useSettings<Part extends SettingsPart>(part: Part, usual: Value<
     mutationFn: (value: Value<Part>) =>
       answered(api.PUT('/api/settings/{part}', { params: { path: { part } }, body: { value, version } })),
     onSuccess: async (kept) => {
-      form.value = plainCopy((kept[part] ?? usual))
+      form.value = plainCopy(kept[part] ?? usual)
       version = kept.version
       queries.setQueryData(keys.settings, kept)
       await queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== keys.settings[0] })

@@ -13,6 +13,7 @@ const without = new Set([
   '/api/session/hands',
   '/api/session/pin',
   '/api/first-run',
+  '/api/logo',
   '/api/password-link',
   '/api/forgotten-password',
   '/api/people/{username}/link',

@@ -25,7 +25,7 @@ const text = (value: string): string | null => (value.trim() === '' ? null : val
     <LabelledField
       label="Address"
       for="shop-address"
-      hint="As it stands at the head of order sheets and records."
+      hint="Stands at the head of the owner’s service record."
       :error="props.field('/address')"
     >
       <textarea
@@ -70,6 +70,7 @@ const text = (value: string): string | null => (value.trim() === '' ? null : val
     </LabelledField>
     <LabelledField label="Time zone" for="shop-zone" :error="props.field('/timeZone')">
       <select id="shop-zone" v-model="shop.timeZone" class="cell" :disabled="readonly">
+        <option value="" disabled>choose …</option>
         <option v-for="zone in timeZones" :key="zone">{{ zone }}</option>
       </select>
     </LabelledField>
