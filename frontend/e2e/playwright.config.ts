@@ -2,6 +2,8 @@ import { defineConfig } from '@playwright/test'
 
 // what the README shows is shown in a fresh demo, which nobody else uses
 const isTour = process.env['TOUR'] !== undefined
+// a shop of somebody's own begins with nothing
+const isOwn = process.env['OWN'] !== undefined
 
 export default defineConfig({
   testDir: '.',
@@ -10,10 +12,12 @@ export default defineConfig({
   // what takes the server away comes last, when nobody else uses it; alone: --no-deps --project ground
   projects: isTour
     ? [{ name: 'tour', testMatch: /tour/ }]
-    : [
-        { name: 'shop', testIgnore: /ground|tour/ },
-        { name: 'ground', testMatch: /ground/, dependencies: ['shop'] },
-      ],
+    : isOwn
+      ? [{ name: 'own', testMatch: /own/ }]
+      : [
+          { name: 'shop', testIgnore: /ground|tour|own/ },
+          { name: 'ground', testMatch: /ground/, dependencies: ['shop'] },
+        ],
   fullyParallel: false,
   timeout: 300_000,
   expect: { timeout: 30_000 },

@@ -1,7 +1,7 @@
 import { test as base, expect, type Browser, type Locator, type Page } from '@playwright/test'
 
 export const today = '2026-03-18T09:00:00Z'
-export type Who = 'ines' | 'ada' | 'bram' | 'mora' | 'teo'
+export type Who = 'ines' | 'ada' | 'bram' | 'mora' | 'teo' | 'nuala' | 'odile' | 'piet'
 
 /** Whoever signed in leaves with the test: a page left open would go on asking the server beside the next one. */
 export const test = base.extend<{ leave: undefined }>({
@@ -15,7 +15,12 @@ export const test = base.extend<{ leave: undefined }>({
 })
 
 /** A browser of its own for one person, on the day of the tests; the bench has its tablet's size. */
-export async function signedIn(browser: Browser, who: Who, size = { width: 1280, height: 800 }): Promise<Page> {
+export async function signedIn(
+  browser: Browser,
+  who: Who,
+  size = { width: 1280, height: 800 },
+  password = 'verrin-inlet',
+): Promise<Page> {
   const context = await browser.newContext({ viewport: size })
   const page = await context.newPage()
   await page.clock.setFixedTime(today)
@@ -23,7 +28,7 @@ export async function signedIn(browser: Browser, who: Who, size = { width: 1280,
   page.on('pageerror', (error) => faults.push(error.message))
   await page.goto('/')
   await page.getByLabel('User name').fill(who)
-  await page.getByLabel('Password', { exact: true }).fill('verrin-inlet')
+  await page.getByLabel('Password', { exact: true }).fill(password)
   await page.getByRole('button', { name: 'Sign in' }).click()
   await expect(page.getByRole('navigation', { name: 'Places of the shop' })).toBeVisible()
   expect(faults).toEqual([])

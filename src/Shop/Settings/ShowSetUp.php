@@ -41,11 +41,11 @@ final readonly class ShowSetUp
             ),
             self::part('people', 'People', self::counted($has->technicians, 'technician'), $has->technicians > 0, 'Nobody but you can work at the bench.', '/shop/people'),
             self::part('reviewer', 'A second manager', self::counted($has->reviewers, 'manager'), $has->reviewers > 1, 'Nobody can review the sheets that you write: they stay drafts.', '/shop/people'),
+            self::part('parts', 'Parts and stock', self::counted($has->parts, 'part'), $has->parts > 0, 'No sheet can be taken in that names a part: its number has to be known here first.', '/parts/catalogue'),
             self::part('models', 'Models', self::counted($has->models, 'model'), $has->models > 0, 'No engine is known by its plate.', '/book/files'),
             self::part('sheets', 'Spec sheets', self::counted($has->publishedSheets, 'published sheet'), $has->publishedSheets > 0, 'No order can be issued: nothing is known of any engine.', '/book/files'),
             self::part('oils', 'Oils and containers', self::counted($has->oils, 'kind of container', 'kinds of container'), $has->oils > 0, 'No order says which oil to take: its oil change can\'t be issued.', '/shop/oils'),
             self::part('wrenches', 'Torque wrenches', self::counted($wrenches, 'wrench', 'wrenches'), $wrenches > 0, 'No order names a wrench, and every tightening asks which one it was.', '/shop/wrenches'),
-            self::part('parts', 'Parts and stock', self::counted($has->parts, 'part'), $has->parts > 0, 'Every part of an order is one that nobody knows, without price and bin.', '/parts/catalogue'),
             self::part('boats', 'Boats and engines', self::counted($has->boats, 'boat'), $has->boats > 0, 'There is nothing to check in.', '/shop/boats'),
             self::part('waste', 'Waste containers', self::counted($waste, 'container'), $waste > 0, 'At the close of an order somebody has to write where the waste went.', '/shop'),
         ];

@@ -29,7 +29,7 @@ const number = Number(route.params['number'])
 const { bench, steps, error, isPending, at, ahead, sender, enter } = useBench(number)
 const { account, mayWorkAtBench } = useSession()
 const { shop } = useShop()
-const isDemo = computed(() => (shop.value?.demoPassword ?? null) !== null)
+const isDemo = computed(() => shop.value?.timePasses ?? false)
 
 const wanted = ref<string | null>(typeof route.query['step'] === 'string' ? route.query['step'] : null)
 const index = computed(() => {

@@ -19,7 +19,7 @@ const router = useRouter()
 const number = Number(route.params['number'])
 const { bench, steps, error, isPending, at, ahead, sender, enter } = useBench(number)
 const { shop, timeZone } = useShop()
-const isDemo = computed(() => (shop.value?.demoPassword ?? null) !== null)
+const isDemo = computed(() => shop.value?.timePasses ?? false)
 /** The day of the times that stand on the paper. */
 const day = ref('')
 watch([timeZone, ahead], () => (day.value = dayIn(shopTime() + ahead.value, timeZone.value)), { immediate: true })

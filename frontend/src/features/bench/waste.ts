@@ -27,7 +27,7 @@ export function wasteFields(expected: ExpectedWaste[]): Record<string, WasteFiel
   )
 }
 
-/** Without what nobody has said. */
+/** Without what nobody has said; a count that was only filled in, with no place that it went to, is nobody's word. */
 export function wasteToSend(
   expected: ExpectedWaste[],
   fields: Record<string, WasteFields>,
@@ -36,7 +36,8 @@ export function wasteToSend(
   return expected.flatMap((each): Waste[] => {
     const typed = fields[each.kind]
     const amount = typed?.amount.trim() ?? ''
-    if (typed === undefined || amount === '') {
+    const wasFilledIn = each.counted && amount === String(each.engines)
+    if (typed === undefined || amount === '' || (wasFilledIn && typed.container.trim() === '')) {
       return []
     }
     return [

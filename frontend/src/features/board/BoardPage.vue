@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { useSession } from '@/shared/session'
+import { useSetUp } from '@/shared/setUp'
 import BoardColumn from './BoardColumn.vue'
 import DueList from './DueList.vue'
 import DueWeeks from './DueWeeks.vue'
@@ -11,7 +12,8 @@ import { useDues } from './useDues'
 
 const { board, columns, error, isPending } = useBoard()
 const { chosen, choose, engines, more, skip, turn, error: duesError } = useDues()
-const { mayWrite } = useSession()
+const { mayWrite, mayManage } = useSession()
+const { missing } = useSetUp()
 const stopped = computed(() =>
   columns.flatMap((column) => column.orders.value).filter((each) => each.status === 'stopped'),
 )
@@ -33,6 +35,13 @@ const shown = computed(() =>
   <el-skeleton v-if="isPending" :rows="8" />
   <ProblemNote v-else-if="error && !board" :error="error" />
   <div v-else-if="board" class="stack">
+    <p v-if="mayManage && missing > 0" class="band row spread">
+      <span>
+        The shop is not set up yet: <strong>{{ missing }}</strong> {{ missing === 1 ? 'part is' : 'parts are' }}
+        missing.
+      </span>
+      <RouterLink to="/shop/set-up">Go on setting up</RouterLink>
+    </p>
     <div v-for="order in stopped" :key="order.number" class="band stop row spread" role="alert">
       <span>
         <strong>Order {{ order.number }}, {{ order.boat }}: work stopped.</strong> {{ order.stoppedBy }}. Somebody has

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import ShopNav from './ShopNav.vue'
-import { useSetUp } from './useSetUp'
+import { useSetUp } from '@/shared/setUp'
 
 /** The parts of a shop one under the other: what is there, what is missing, and what does not work without it. */
 const { setUp, error, isPending, missing } = useSetUp()

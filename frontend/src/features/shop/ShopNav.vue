@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import LeafNav from '@/shared/ui/LeafNav.vue'
-import { useSetUp } from './useSetUp'
+import { useSetUp } from '@/shared/setUp'
 
 const { missing } = useSetUp()
 </script>

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref, watch, type Ref } from 'vue'
-import { answered, api, fieldsOf } from '@/shared/api/client'
+import { answered, api, asProblem, fieldsOf } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { Settings, SettingsPart } from '@/shared/api/types'
 import { usePress } from '@/shared/api/usePress'
@@ -21,23 +21,34 @@ export function useSettings<Part extends SettingsPart>(part: Part, usual: Value<
     staleTime: 0,
   })
   const form = ref(null) as Ref<Value<Part> | null>
-  let version = 0
-  watch(
-    data,
-    (settings) => {
-      if (settings && form.value === null) {
-        form.value = plainCopy(settings[part] ?? usual)
-        version = settings.version
+  /** What the part was when the form began, and the version of all settings then. */
+  let began = { part: '', version: 0 }
+  function begin(settings: Settings): void {
+    form.value = plainCopy<Value<Part>>(settings[part] ?? usual)
+    began = { part: JSON.stringify(settings[part]), version: settings.version }
+  }
+  watch(data, (settings) => settings && form.value === null && begin(settings), { immediate: true })
+
+  const put = (value: Value<Part>): Promise<Settings> =>
+    answered(api.PUT('/api/settings/{part}', { params: { path: { part } }, body: { value, version: began.version } }))
+
+  /** Somebody who has changed another part meanwhile is not in the way. */
+  async function putBeside(value: Value<Part>): Promise<Settings> {
+    try {
+      return await put(value)
+    } catch (error) {
+      const now = asProblem(error)?.key === 'conflict.changed' ? await answered(api.GET('/api/settings')) : null
+      if (now === null || JSON.stringify(now[part]) !== began.part) {
+        throw error
       }
-    },
-    { immediate: true },
-  )
+      began.version = now.version
+      return await put(value)
+    }
+  }
   const keep = usePress({
-    mutationFn: (value: Value<Part>) =>
-      answered(api.PUT('/api/settings/{part}', { params: { path: { part } }, body: { value, version } })),
+    mutationFn: putBeside,
     onSuccess: async (kept) => {
-      form.value = plainCopy(kept[part] ?? usual)
-      version = kept.version
+      begin(kept)
       queries.setQueryData(keys.settings, kept)
       await queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== keys.settings[0] })
     },

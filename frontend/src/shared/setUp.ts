@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
-import { answered, api } from '@/shared/api/client'
-import { keys } from '@/shared/api/keys'
+import { answered, api } from './api/client'
+import { keys } from './api/keys'
 
 /** What of the shop is set up, and how many parts are still missing. */
 export function useSetUp() {
