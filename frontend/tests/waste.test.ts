@@ -25,17 +25,17 @@ describe('waste at the close', () => {
   })
 
   it('is sent with the count that was filled in once somebody says where it went', () => {
-    const fields = wasteFields([filters])
-    fields['oil_filters']!.container = 'filter drum'
+    const fields = { oil_filters: { amount: '2', unit: 'l' as const, container: 'filter drum' } }
     expect(wasteToSend([filters], fields, dotted)).toEqual([
       { kind: 'oil_filters', amount: null, pieces: 2, container: 'filter drum' },
     ])
   })
 
   it('is sent where somebody has counted and has not said where it went, so that this is asked for', () => {
-    const fields = wasteFields([oil, filters])
-    fields['oil_filters']!.amount = '1'
-    fields['engine_oil']!.amount = '3,2'
+    const fields = {
+      oil_filters: { amount: '1', unit: 'l' as const, container: '' },
+      engine_oil: { amount: '3,2', unit: 'l' as const, container: '' },
+    }
     expect(wasteToSend([oil, filters], fields, dotted).map(({ kind, container }) => [kind, container])).toEqual([
       ['engine_oil', ''],
       ['oil_filters', ''],

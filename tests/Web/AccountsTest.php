@@ -60,6 +60,20 @@ final class AccountsTest extends ApiTestCase
         $this->signIn('ada');
     }
 
+    public function testASettingIsShownAndSetAtTheTerminal(): void
+    {
+        self::assertStringContainsString('orders.roundTo = 50   ml, 10 to 500, usual 50.', $this->commanded('shop:set', [], '')[1]);
+        [$code, $told] = $this->commanded('shop:set', ['name' => 'orders.roundTo', 'value' => '100'], '');
+        self::assertSame(0, $code);
+        self::assertStringContainsString('orders.roundTo = 100', $told);
+        self::assertStringContainsString('shop.phone = "0555 0188"', $this->commanded('shop:set', ['name' => 'shop.phone', 'value' => '0555 0188'], '')[1]);
+
+        foreach (['orders.roundTo' => '1000', 'orders.steps' => '1', 'weather' => '1', 'places' => '[]'] as $name => $value) {
+            self::assertSame(1, $this->commanded('shop:set', ['name' => $name, 'value' => $value], '')[0], $name);
+        }
+        self::assertStringContainsString('orders.roundTo = 100', $this->commanded('shop:set', [], '')[1], 'nothing of it was kept');
+    }
+
     public function testTheLastManagerIsNotLockedOut(): void
     {
         self::assertSame(0, $this->commanded('user:lock', ['username' => 'teo'], '')[0]);

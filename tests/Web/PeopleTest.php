@@ -77,6 +77,20 @@ final class PeopleTest extends ApiTestCase
         $this->signIn('mora');
     }
 
+    public function testWhoChangesTheirPasswordKnowsTheOldOneAndIsSignedOut(): void
+    {
+        $this->signIn('ada');
+        $problem = $this->call('PUT', '/api/session/password', ['password' => 'not the one', 'newPassword' => self::WORDS]);
+        self::assertSame([422, ['/password']], [$this->status, self::pointers($problem)]);
+        $problem = $this->call('PUT', '/api/session/password', ['password' => self::PASSWORD, 'newPassword' => 'short']);
+        self::assertSame(['/newPassword'], self::pointers($problem));
+        $this->call('PUT', '/api/session/password', ['password' => self::PASSWORD, 'newPassword' => self::WORDS]);
+        $this->call('GET', '/api/board');
+        self::assertSame(401, $this->status);
+        $this->call('POST', '/api/sign-in', ['username' => 'ada', 'password' => self::WORDS]);
+        self::assertSame(200, $this->status);
+    }
+
     public function testTwoManagersAtOnceOverwriteNothing(): void
     {
         $this->signIn('mora');

@@ -4,11 +4,12 @@ import { useRoute } from 'vue-router'
 import type { Account } from '@/shared/api/types'
 import { useSignOut } from '@/shared/session'
 import { roleWords } from '@/shared/words'
+import PasswordDialog from './PasswordDialog.vue'
 import PinDialog from './PinDialog.vue'
 
 defineProps<{ account: Account }>()
 const route = useRoute()
-const isSetting = ref(false)
+const setting = ref<'pin' | 'password' | null>(null)
 const { mutate: signOut, isPending } = useSignOut()
 
 const places = [
@@ -37,12 +38,14 @@ const places = [
     <div class="who">
       <strong>{{ account.name }}</strong>
       <span>{{ roleWords[account.role] }}</span>
-      <button type="button" @click="isSetting = true">PIN …</button>
+      <button type="button" @click="setting = 'password'">Password …</button>
+      <button type="button" @click="setting = 'pin'">PIN …</button>
       <button type="button" :disabled="isPending" @click="signOut()">
         {{ isPending ? 'Signing out …' : 'Sign out' }}
       </button>
     </div>
-    <PinDialog v-if="isSetting" :account="account" @close="isSetting = false" />
+    <PinDialog v-if="setting === 'pin'" :account="account" @close="setting = null" />
+    <PasswordDialog v-if="setting === 'password'" :account="account" @close="setting = null" />
   </nav>
 </template>
 

@@ -76,6 +76,18 @@ export function usePin() {
   })
 }
 
+/** Every session of the old one ends, this one too: it is begun anew with the new one. */
+export function useOwnPassword() {
+  const begun = useBegun()
+  return useMutation({
+    mutationFn: async ({ username, ...body }: { username: string; password: string; newPassword: string }) => {
+      await answered(api.PUT('/api/session/password', { body }))
+      return answered(api.POST('/api/sign-in', { body: { username, password: body.newPassword } }))
+    },
+    onSuccess: begun,
+  })
+}
+
 export function useSignOut() {
   const queries = useQueryClient()
   return useMutation({

@@ -64,13 +64,40 @@ final readonly class HandOver
      */
     public function setPin(Account $account, ?Pin $pin, \Closure $isOwner, string $address): void
     {
+        $this->prove($account, $isOwner, $address);
+        $this->keep($account, $pin, null === $pin ? 'account.pin_removed' : 'account.pin_set');
+    }
+
+    /**
+     * Whoever is signed in with the old one, here or elsewhere, is signed out.
+     *
+     * @param string           $hash    of the new one
+     * @param \Closure(): bool $isOwner whether the password of now is theirs; asked only if there were not too many tries
+     *
+     * @throws InvalidDocument|Conflict if it is not, there were too many tries, or somebody was faster
+     */
+    public function setPassword(Account $account, string $hash, \Closure $isOwner, string $address): void
+    {
+        $this->prove($account, $isOwner, $address);
+        $this->unit->run(function () use ($account, $hash): void {
+            $this->accounts->setPassword($account, $hash);
+            $this->audit->add($account->username, 'account.password', Subject::account($account->username));
+        });
+    }
+
+    /**
+     * @param \Closure(): bool $isOwner
+     *
+     * @throws InvalidDocument
+     */
+    private function prove(Account $account, \Closure $isOwner, string $address): void
+    {
         $who = Username::typed($account->username);
         $this->slowDown($who, $address, '/password');
         if (!$isOwner()) {
             $this->throttle->failed($who, $address);
             throw InvalidDocument::at('/password', 'That is not your password.');
         }
-        $this->keep($account, $pin, null === $pin ? 'account.pin_removed' : 'account.pin_set');
     }
 
     /** @throws Conflict */

@@ -7,6 +7,7 @@ namespace FreshTack\Web\Controller;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Shop\Account\HandOver;
+use FreshTack\Shop\Account\Password;
 use FreshTack\Shop\Account\Pin;
 use FreshTack\Shop\Account\Username;
 use FreshTack\Shop\Conflict;
@@ -67,5 +68,24 @@ final readonly class PinController
         );
 
         return new JsonResponse(['pin' => null !== $pin]);
+    }
+
+    /** @throws InvalidDocument|Conflict */
+    #[Route('/api/session/password', name: 'own_password', methods: ['PUT'])]
+    public function password(Request $request, #[CurrentUser] SignedIn $user): Response
+    {
+        [$old, $new] = Body::read($request, static fn (Cursor $body): array => [
+            $body->at('password')->string(200),
+            Password::at($body->at('newPassword'), Username::typed($user->account->username)),
+        ]);
+        $hasher = $this->hashers->getPasswordHasher(SignedIn::class);
+        $this->handOver->setPassword(
+            $user->account,
+            $hasher->hash($new->text),
+            static fn (): bool => $hasher->verify($user->account->passwordHash, $old),
+            $request->getClientIp() ?? '',
+        );
+
+        return new Response(status: Response::HTTP_NO_CONTENT);
     }
 }

@@ -12,6 +12,7 @@ const without = new Set([
   '/api/sign-in',
   '/api/session/hands',
   '/api/session/pin',
+  '/api/session/password',
   '/api/first-run',
   '/api/logo',
   '/api/password-link',
