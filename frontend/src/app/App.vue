@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
+import { country } from '@/shared/days'
 import { useSession, useShop } from '@/shared/session'
 import { sessionLost, signedInAs } from '@/shared/signedIn'
 import { startSending } from '@/shared/unsent/store'
@@ -15,6 +16,7 @@ import StateStrip from './StateStrip.vue'
 const route = useRoute()
 const { account, isPending } = useSession()
 const { shop } = useShop()
+watch(shop, (now) => (country.value = now?.country ?? null), { immediate: true, flush: 'sync' })
 /** Whoever has the address sees it, signed in or not. */
 const open = computed(() => route.meta['open'] === true)
 const bare = computed(() => route.meta['bare'] === true)

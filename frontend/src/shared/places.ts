@@ -60,5 +60,3 @@ export function usualIn(country: string): { timeZone: string; currency: string }
     currency: currencyOf[country] ?? '',
   }
 }
-
-export const paperWords = { a4: 'A4', letter: 'Letter' } as const

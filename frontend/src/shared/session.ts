@@ -37,7 +37,14 @@ export function useShop() {
     queryFn: () => answered(api.GET('/api/shop')),
     staleTime: Infinity,
   })
-  return { shop: data, timeZone: computed(() => data.value?.timeZone ?? 'UTC') }
+  return {
+    shop: data,
+    timeZone: computed(() => data.value?.timeZone ?? 'UTC'),
+    /** What a print is offered on: the shop's own paper first. */
+    papers: computed(() =>
+      data.value?.paper === 'letter' ? (['letter', 'a4'] as const) : (['a4', 'letter'] as const),
+    ),
+  }
 }
 
 /** Somebody else is there now: whoever it is, is known before anything goes on. */

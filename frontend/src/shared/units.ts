@@ -1,8 +1,14 @@
-const dayFormat = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' })
+import { dayLocale } from './days'
 
-/** `2026-03-09` becomes `9 Mar 2026`: a calendar day belongs to no time zone. */
+const dayOnly = { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' } as const
+const dayFormats = {
+  'en-GB': new Intl.DateTimeFormat('en-GB', dayOnly),
+  'en-US': new Intl.DateTimeFormat('en-US', dayOnly),
+}
+
+/** `2026-03-09` becomes `9 Mar 2026`, or `Mar 9, 2026` in a shop where people write so: a day belongs to no time zone. */
 export function dayText(day: string): string {
-  return dayFormat.format(new Date(`${day}T00:00:00Z`))
+  return dayFormats[dayLocale()].format(new Date(`${day}T00:00:00Z`))
 }
 
 /** The day it is on this screen, as `2026-03-09`. */
@@ -13,17 +19,18 @@ export function dayInput(now: Date): string {
 
 /** `2026-03-09` becomes `9 Mar`. */
 export function shortDayText(day: string): string {
-  return dayText(day).replace(/ \d{4}$/, '')
+  return dayText(day).replace(/,? \d{4}$/, '')
 }
 
 /** An instant as a clock of the shop shows it: `9 Mar 2026, 14:05`. */
 export function momentText(instant: string, timeZone: string): string {
-  return new Intl.DateTimeFormat('en-GB', {
+  return new Intl.DateTimeFormat(dayLocale(), {
     day: 'numeric',
     month: 'short',
     year: 'numeric',
     hour: '2-digit',
     minute: '2-digit',
+    hourCycle: 'h23',
     timeZone,
   }).format(new Date(instant))
 }
@@ -59,12 +66,11 @@ export function dayIn(at: number, timeZone: string): string {
   return wallText(at, timeZone).slice(0, 10)
 }
 
-const weekdayFormat = new Intl.DateTimeFormat('en-GB', {
-  weekday: 'short',
-  day: 'numeric',
-  month: 'short',
-  timeZone: 'UTC',
-})
+const weekday = { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' } as const
+const weekdayFormats = {
+  'en-GB': new Intl.DateTimeFormat('en-GB', weekday),
+  'en-US': new Intl.DateTimeFormat('en-US', weekday),
+}
 
 /** `14:03`, by the clock of this device. */
 export function timeText(at: Date): string {
@@ -73,7 +79,7 @@ export function timeText(at: Date): string {
 
 /** `2026-11-30T09:20:00+01:00`, given in the shop's own offset, as `Mon 30 Nov, 09:20`, wherever it is read. */
 export function readyText(instant: string): string {
-  return `${weekdayFormat.format(new Date(`${instant.slice(0, 10)}T00:00:00Z`))}, ${instant.slice(11, 16)}`
+  return `${weekdayFormats[dayLocale()].format(new Date(`${instant.slice(0, 10)}T00:00:00Z`))}, ${instant.slice(11, 16)}`
 }
 
 /** Whole minutes as people say them: `1 h 25 min`. */

@@ -28,6 +28,8 @@ export const roleWords = {
   manager: 'service manager',
 } as const
 
+export const paperWords = { a4: 'A4', letter: 'Letter' } as const
+
 export const placeWords = {
   shop: 'in the shop',
   trailer: 'on the trailer',

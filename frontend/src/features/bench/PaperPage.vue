@@ -5,6 +5,7 @@ import { asProblem, shopTime } from '@/shared/api/client'
 import type { NewEntry } from '@/shared/api/types'
 import { useKept } from '@/shared/kept'
 import AsOf from '@/shared/ui/AsOf.vue'
+import DayField from '@/shared/ui/DayField.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { useShop } from '@/shared/session'
 import { dayIn, instantOf } from '@/shared/units'
@@ -111,7 +112,7 @@ async function send(): Promise<void> {
       </div>
       <div class="row">
         <el-button v-if="isDemo" @click="pass">Demo: let 4 h pass</el-button>
-        <label>done on <input v-model="day" type="date" class="day" required /></label>
+        <label>done on <DayField v-model="day" class="day" required /></label>
         <el-button @click="tick(open)">All plain boxes are ticked on the paper</el-button>
         <RouterLink :to="`/orders/${number}/bench`">Step by step instead</RouterLink>
       </div>

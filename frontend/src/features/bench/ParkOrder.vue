@@ -4,6 +4,7 @@ import type { EntryValue } from '@/shared/api/types'
 import { shopTime } from '@/shared/api/client'
 import { useShop } from '@/shared/session'
 import { dayIn, instantOf } from '@/shared/units'
+import DayField from '@/shared/ui/DayField.vue'
 
 /** Nobody works on the order until a part, a decision, or the morning is there. */
 defineProps<{ sending: boolean }>()
@@ -45,7 +46,7 @@ const isSaid = computed(
     </div>
     <label>Words for who goes on with it <input v-model="text" class="field wide" maxlength="500" /></label>
     <div class="row">
-      <label>until, day <input v-model="day" type="date" class="field day" /></label>
+      <label>until, day <DayField v-model="day" class="field day" /></label>
       <label>time <input v-model="time" class="field" placeholder="8:00" /></label>
       <span class="muted">No time: nobody knows yet.</span>
     </div>

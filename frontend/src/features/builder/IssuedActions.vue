@@ -6,13 +6,13 @@ import { usePress } from '@/shared/api/usePress'
 import { useSession, useShop } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { momentText } from '@/shared/units'
-import { statusWords } from '@/shared/words'
+import { paperWords, statusWords } from '@/shared/words'
 
 /** What can be done with an order that was issued. */
 const props = defineProps<{ order: OrderFile; format?: string | undefined }>()
 const emit = defineEmits<{ reopened: [] }>()
 const { personOf, mayWrite, mayManage } = useSession()
-const { timeZone } = useShop()
+const { timeZone, papers } = useShop()
 const reopen = usePress({
   mutationFn: () =>
     answered(api.POST('/api/orders/{number}/reopening', { params: { path: { number: props.order.number } } })),
@@ -82,8 +82,9 @@ const sheet = (paper: 'a4' | 'letter'): string =>
       </select></label
     >
     <div class="row">
-      <a :href="sheet('a4')" target="_blank" class="act">Print A4</a>
-      <a :href="sheet('letter')" target="_blank" class="act">Print Letter</a>
+      <a v-for="paper in papers" :key="paper" :href="sheet(paper)" target="_blank" class="act"
+        >Print {{ paperWords[paper] }}</a
+      >
     </div>
   </div>
 </template>

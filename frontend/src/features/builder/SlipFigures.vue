@@ -4,6 +4,7 @@ import type { Draft, OilPool, Plan, WorkOrder } from '@/shared/api/types'
 import { pickWords } from '@/shared/cart'
 import { dayText, litresText, minutesText, moneyText, ownUnit } from '@/shared/units'
 import ReadyDates from './ReadyDates.vue'
+import DayField from '@/shared/ui/DayField.vue'
 
 /** How long, what to pull, what is short, when it is ready. */
 const props = defineProps<{ work: WorkOrder; plan: Plan | null; draft: Draft | null }>()
@@ -20,8 +21,8 @@ const saved = computed(() =>
 )
 const containers = (pool: Pick<OilPool, 'plan'>): string => (pool.plan?.picks ?? []).map(pickWords).join(', ')
 const pulled = computed(() => (props.work.lubricants ?? []).filter((pool) => pool.need !== null))
-function expect(event: Event): void {
-  emit('change', { partsOn: (event.target as HTMLInputElement).value || null })
+function expect(day: string): void {
+  emit('change', { partsOn: day === '' ? null : day })
 }
 </script>
 
@@ -86,7 +87,7 @@ function expect(event: Event): void {
     </p>
     <label v-if="anyShort.length > 0 && draft" class="small"
       >{{ anyShort.some((part) => !part.arrivesOn) ? 'They are expected on' : 'All of them on' }}
-      <input type="date" class="cell" :value="draft.partsOn ?? ''" @change="expect"
+      <DayField :model-value="draft.partsOn ?? ''" @update:model-value="expect"
     /></label>
     <p v-for="kit in work.kits.filter((each) => !each.taken)" :key="kit.number" class="small">
       A kit would do: {{ kit.number }} (see Parts)

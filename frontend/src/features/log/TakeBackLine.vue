@@ -6,6 +6,7 @@ import { keys } from '@/shared/api/keys'
 import type { Engine, LogLine } from '@/shared/api/types'
 import { useEverythingChanged } from '@/shared/api/everything'
 import { usePress } from '@/shared/api/usePress'
+import DayField from '@/shared/ui/DayField.vue'
 import LabelledField from '@/shared/ui/LabelledField.vue'
 import TakeBackForm from '@/shared/ui/TakeBackForm.vue'
 import { dayText, hoursInput } from '@/shared/units'
@@ -76,7 +77,7 @@ const asksWhetherSure = computed(() => asProblem(take.error.value)?.details.canB
         <span><input id="right-hours" v-model="right.hours" class="cell figure" inputmode="decimal" /> h</span>
       </LabelledField>
       <LabelledField label="Read on" for="right-on" :error="field('/instead/on') ?? field('/on')">
-        <input id="right-on" v-model="right.on" type="date" class="cell" required />
+        <DayField id="right-on" v-model="right.on" required />
       </LabelledField>
     </div>
     <el-checkbox

@@ -6,6 +6,7 @@ import { keys } from '@/shared/api/keys'
 import type { Part } from '@/shared/api/types'
 import { widths } from '@/shared/api/widths'
 import { usePress } from '@/shared/api/usePress'
+import DayField from '@/shared/ui/DayField.vue'
 import FieldNote from '@/shared/ui/FieldNote.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { decimalInput, moneyText } from '@/shared/units'
@@ -137,7 +138,11 @@ const counts = [
       </template>
       <label for="part-arrives">Expected on</label>
       <div>
-        <input id="part-arrives" v-model="form.arrivesOn" class="cell" type="date" />
+        <DayField
+          id="part-arrives"
+          :model-value="form.arrivesOn ?? ''"
+          @update:model-value="(day) => (form.arrivesOn = day === '' ? null : day)"
+        />
         <FieldNote :text="fieldError('arrivesOn')" />
       </div>
       <label for="part-price">Price of one</label>

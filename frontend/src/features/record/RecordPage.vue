@@ -8,12 +8,13 @@ import { usePress } from '@/shared/api/usePress'
 import { useShop, useSession } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { dayText, momentText } from '@/shared/units'
+import { paperWords } from '@/shared/words'
 import RecordEngine from './RecordEngine.vue'
 import RecordFindings from './RecordFindings.vue'
 
 const { personOf } = useSession()
 const route = useRoute()
-const { timeZone } = useShop()
+const { timeZone, papers } = useShop()
 const number = computed(() => Number(route.params['number']))
 const {
   data: record,
@@ -43,8 +44,14 @@ const label = usePress({
         </p>
       </div>
       <div class="row">
-        <a class="act" target="_blank" :href="`/api/orders/${number}/record.pdf?paper=a4`">Record, A4</a>
-        <a class="act" target="_blank" :href="`/api/orders/${number}/record.pdf?paper=letter`">Record, Letter</a>
+        <a
+          v-for="paper in papers"
+          :key="paper"
+          class="act"
+          target="_blank"
+          :href="`/api/orders/${number}/record.pdf?paper=${paper}`"
+          >Record, {{ paperWords[paper] }}</a
+        >
         <a class="act" target="_blank" :href="`/api/orders/${number}/label.pdf`">Filter label, PDF</a>
         <button type="button" class="act" :disabled="label.isPending.value" @click="label.mutate()">
           Print the filter label

@@ -7,6 +7,7 @@ import type { EngineIdentity } from '@/shared/api/types'
 import { widths } from '@/shared/api/widths'
 import { usePress } from '@/shared/api/usePress'
 import IdentificationNote from '@/shared/engine/IdentificationNote.vue'
+import DayField from '@/shared/ui/DayField.vue'
 import FormDialog from '@/shared/ui/FormDialog.vue'
 import LabelledField from '@/shared/ui/LabelledField.vue'
 import { dayInput } from '@/shared/units'
@@ -112,7 +113,7 @@ const field = fieldsOf(keep.error)
     />
     <div class="two">
       <LabelledField label="In service since" for="engine-service" :error="field('/inService')">
-        <input id="engine-service" v-model="form.inService" type="date" class="cell" required />
+        <DayField id="engine-service" v-model="form.inService" required />
       </LabelledField>
       <LabelledField
         label="Maker’s warranty until"
@@ -120,7 +121,7 @@ const field = fieldsOf(keep.error)
         :error="field('/warrantyUntil')"
         hint="empty: none, or not known"
       >
-        <input id="engine-warranty" v-model="form.warrantyUntil" type="date" class="cell" />
+        <DayField id="engine-warranty" v-model="form.warrantyUntil" />
       </LabelledField>
       <LabelledField v-if="boat && !engine" label="Place" for="engine-position" :error="field('/position')">
         <select id="engine-position" v-model="form.position" class="cell">

@@ -5,6 +5,7 @@ import { answered, api, asProblem, fieldsOf } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { EngineIdentity } from '@/shared/api/types'
 import { usePress } from '@/shared/api/usePress'
+import DayField from '@/shared/ui/DayField.vue'
 import FormDialog from '@/shared/ui/FormDialog.vue'
 import LabelledField from '@/shared/ui/LabelledField.vue'
 import { dayInput } from '@/shared/units'
@@ -103,7 +104,7 @@ const taken = computed(() => problem.value?.key === 'register.place_taken' || fo
       </LabelledField>
     </div>
     <LabelledField label="On" for="fit-on" :error="field('/on')">
-      <input id="fit-on" v-model="form.on" type="date" class="cell" required />
+      <DayField id="fit-on" v-model="form.on" required />
     </LabelledField>
     <label v-if="taken && !form.store" class="row"
       ><input v-model="form.swap" type="checkbox" />

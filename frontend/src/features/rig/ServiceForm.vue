@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { answered, api, fieldsOf, Told } from '@/shared/api/client'
 import type { Due, Engine } from '@/shared/api/types'
 import { usePress } from '@/shared/api/usePress'
+import DayField from '@/shared/ui/DayField.vue'
 import FormDialog from '@/shared/ui/FormDialog.vue'
 import LabelledField from '@/shared/ui/LabelledField.vue'
 import { dayInput, hoursInput } from '@/shared/units'
@@ -72,7 +73,7 @@ const field = fieldsOf(keep.error)
         </select>
       </LabelledField>
       <LabelledField :label="declined ? 'Declined on' : 'Done on'" for="service-on" :error="field('/on')">
-        <input id="service-on" v-model="form.on" type="date" class="cell" required />
+        <DayField id="service-on" v-model="form.on" required />
       </LabelledField>
       <LabelledField
         v-if="!declined && engine.hasMeter"

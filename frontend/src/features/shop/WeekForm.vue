@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { useSession } from '@/shared/session'
+import DayField from '@/shared/ui/DayField.vue'
 import FieldNote from '@/shared/ui/FieldNote.vue'
 import KeepBar from '@/shared/ui/KeepBar.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
@@ -82,7 +83,7 @@ function close(): void {
     </ul>
     <p v-else class="muted small">No day is entered: holidays count as working days.</p>
     <div v-if="mayManage" class="row">
-      <input v-model="closing" type="date" class="cell" aria-label="A day on which the shop is closed" />
+      <DayField v-model="closing" label="A day on which the shop is closed" />
       <el-button :disabled="closing === ''" @click="close">Close on this day</el-button>
     </div>
     <KeepBar

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useSession } from '@/shared/session'
+import DayField from '@/shared/ui/DayField.vue'
 import FieldNote from '@/shared/ui/FieldNote.vue'
 import KeepBar from '@/shared/ui/KeepBar.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
@@ -80,11 +81,9 @@ const flaw = (place: number): string | undefined =>
                 </select>
               </td>
               <td>
-                <input
+                <DayField
                   v-model="wrench.calibratedOn"
-                  type="date"
-                  class="cell"
-                  :aria-label="`Wrench ${place + 1}, calibrated on`"
+                  :label="`Wrench ${place + 1}, calibrated on`"
                   :readonly="!mayManage"
                 />
               </td>

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { answered, api, asProblem, fieldsOf } from '@/shared/api/client'
 import type { EngineIdentity } from '@/shared/api/types'
 import { usePress } from '@/shared/api/usePress'
+import DayField from '@/shared/ui/DayField.vue'
 import FieldNote from '@/shared/ui/FieldNote.vue'
 import FormDialog from '@/shared/ui/FormDialog.vue'
 import LabelledField from '@/shared/ui/LabelledField.vue'
@@ -58,7 +59,7 @@ const asksWhetherSure = computed(() => problem.value?.details.canBeConfirmed ===
   >
     <div class="two">
       <LabelledField label="Read on" for="reading-on" :error="field('/on')">
-        <input id="reading-on" v-model="form.on" type="date" class="cell" required />
+        <DayField id="reading-on" v-model="form.on" required />
       </LabelledField>
       <LabelledField
         :label="form.estimate ? 'Hours, the owner’s estimate' : 'Hours on the meter'"

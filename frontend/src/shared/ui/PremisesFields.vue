@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Premises } from '@/shared/api/types'
-import { countries, currencies, paperWords, timeZones, usualIn } from '@/shared/places'
+import { countries, currencies, timeZones, usualIn } from '@/shared/places'
+import { paperWords } from '@/shared/words'
 import LabelledField from './LabelledField.vue'
 
 /** The shop as it stands on its papers, and where it is. */
