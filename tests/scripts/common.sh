@@ -7,7 +7,7 @@ trap '"$HOME_DIR/bin/stop" >/dev/null 2>&1; umount "$HOME_DIR"/full/* 2>/dev/nul
 
 # it shares the libraries, so that only our own work is done anew; others may read it, so that the system user can
 chmod 755 "$HOME_DIR"
-cp -r "$CHECKOUT"/{bin,config,demo,docs,migrations,public,src,templates,standins,composer.json,composer.versions,.env} "$HOME_DIR"
+cp -r "$CHECKOUT"/{bin,config,demo,docs,migrations,procedures,public,src,templates,standins,composer.json,composer.versions,.env} "$HOME_DIR"
 mkdir -p "$HOME_DIR/var/stamps" "$HOME_DIR/frontend"
 cp -r "$CHECKOUT/frontend"/{src,public,index.html,vite.config.ts,package.json,package-lock.json,widths.mjs} "$HOME_DIR/frontend"
 # through a link PHP would find the other checkout's classes

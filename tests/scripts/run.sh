@@ -9,3 +9,4 @@ done
 try "start --reset loads the demo anew" bin/start --port "$PORT" --reset
 sign_in >/dev/null
 try "without the orders" has_orders 0
+. "$HERE/own.sh"

@@ -2,7 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { answered, api, fieldsOf } from '@/shared/api/client'
+import { answered, api, fieldsOf, Told } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { BoatUse, Customer } from '@/shared/api/types'
 import { widths } from '@/shared/api/widths'
@@ -63,12 +63,32 @@ const owner = computed<Customer | undefined>(() =>
     ? boat.value.owner
     : found.value?.customers.find((customer) => customer.name === form.value.owner.trim()),
 )
+/** Said on purpose: a slip of the pen makes nobody a customer. */
+const isNew = ref(false)
+watch(
+  () => form.value.owner,
+  () => (isNew.value = false),
+)
+const asked = ref(false)
+/** Whoever was found is looked for once more: what was typed last may not have been answered yet. */
+async function knownOwner(): Promise<Customer | null> {
+  const name = form.value.owner.trim()
+  if (owner.value !== undefined || added.value?.name === name) {
+    return owner.value ?? added.value
+  }
+  const { customers } = await answered(api.GET('/api/customers', { params: { query: { q: name } } }))
+  return customers.find((each) => each.name.toLowerCase() === name.toLowerCase()) ?? null
+}
 /** Entered once, even if the boat has to be mended and sent again. */
 const added = ref<Customer | null>(null)
 const keep = usePress({
   mutationFn: async () => {
     const { name, kind, registration, email, phone, use } = form.value
-    const known = owner.value ?? (added.value?.name === form.value.owner.trim() ? added.value : null)
+    const known = await knownOwner()
+    asked.value = known === null && !isNew.value
+    if (asked.value) {
+      throw new Told('The owner is not in the register. Choose one from the list, or say that this is a new customer.')
+    }
     const nothing = (text: string): string | null => (text.trim() === '' ? null : text.trim())
     const customer =
       known ??
@@ -140,8 +160,7 @@ const uses = [
       <LabelledField
         label="Owner"
         for="boat-owner"
-        :error="field('/customerId')"
-        :hint="form.owner && !owner ? 'Not in the register yet: entered with the boat.' : undefined"
+        :error="field('/customerId') ?? (asked && !isNew ? 'Nobody in the register is called so.' : undefined)"
       >
         <input
           id="boat-owner"
@@ -155,8 +174,11 @@ const uses = [
         <datalist id="owners">
           <option v-for="customer in found?.customers ?? []" :key="customer.id" :value="customer.name" />
         </datalist>
+        <label v-if="form.owner && !owner" class="row">
+          <input v-model="isNew" type="checkbox" /> {{ form.owner.trim() }} is a new customer
+        </label>
       </LabelledField>
-      <template v-if="form.owner && !owner">
+      <template v-if="form.owner && !owner && isNew">
         <LabelledField label="Owner’s e-mail" for="boat-email" :error="field('/email')">
           <input
             id="boat-email"
