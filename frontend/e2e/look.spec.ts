@@ -124,7 +124,7 @@ test('accessible, and fits every size: what the bench opens, the release and the
     }
     await bench.setViewportSize(tablet)
   }
-  await bench.getByRole('button', { name: 'PIN …' }).click()
+  await bench.getByRole('button', { name: 'PIN', exact: true }).click()
   await expect(bench.getByRole('dialog')).toBeVisible()
   await isAccessible(bench, 'PIN')
   await bench.goto(`/orders/${number}/bench`)

@@ -99,7 +99,7 @@ test('a shared tablet changes hands by four digits, and every entry says whose i
   const writer = await signedIn(browser, 'ines')
   const number = await issueFor(writer, "Cox's Echo", null, ['Engine oil'])
   const page = await signedIn(browser, 'ada', tablet)
-  await page.getByRole('button', { name: 'PIN …' }).click()
+  await page.getByRole('button', { name: 'PIN', exact: true }).click()
   const dialog = page.getByRole('dialog', { name: 'Your PIN' })
   await dialog.getByLabel('Your password').fill('verrin-inlet')
   await dialog.getByLabel('New PIN').fill('4444')

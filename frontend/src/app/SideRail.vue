@@ -38,8 +38,8 @@ const places = [
     <div class="who">
       <strong>{{ account.name }}</strong>
       <span>{{ roleWords[account.role] }}</span>
-      <button type="button" @click="setting = 'password'">Password …</button>
-      <button type="button" @click="setting = 'pin'">PIN …</button>
+      <button type="button" @click="setting = 'password'">Password</button>
+      <button type="button" @click="setting = 'pin'">PIN</button>
       <button type="button" :disabled="isPending" @click="signOut()">
         {{ isPending ? 'Signing out …' : 'Sign out' }}
       </button>
@@ -98,7 +98,8 @@ const places = [
   border: 1px solid #ffffff80;
   border-radius: 3px;
   color: #fff;
-  margin: 6px 4px 0;
+  margin: 6px 2px 0;
+  padding: 0;
   min-height: 28px;
   cursor: pointer;
 }

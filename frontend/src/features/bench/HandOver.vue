@@ -47,7 +47,7 @@ watch(digits, (typed) => {
   <section class="hands" aria-label="The tablet changes hands" @keydown="onKey">
     <h1>{{ who === null ? 'Who takes this tablet?' : `${name}: your PIN` }}</h1>
     <p v-if="others.length === 0" class="band">
-      Nobody else has a PIN yet. Each sets their own: sign in with the password, then “PIN …” below your name.
+      Nobody else has a PIN yet. Each sets their own: sign in with the password, then “PIN” below your name.
     </p>
     <div class="row people" role="radiogroup" aria-label="Who takes it">
       <button

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { ref } from 'vue'
+import { Told } from '@/shared/api/client'
+import { firstFlaw } from '@/shared/keyboard'
 import { useSession } from '@/shared/session'
 import DayField from '@/shared/ui/DayField.vue'
 import FieldNote from '@/shared/ui/FieldNote.vue'
@@ -11,13 +14,16 @@ import { useSettings } from './useSettings'
 /** The shop's torque wrenches: an order names the one that holds a figure, and what is past its calibration is said. */
 const { mayManage } = useSession()
 const { error, isPending, form, keep, reload, field } = useSettings('wrenches', [])
+const told = ref<Told | null>(null)
 const units = { nm: 'N·m', ft_lb: 'ft·lb', in_lb: 'in·lb' } as const
 
 function add(): void {
   form.value?.push({ id: '', fullScale: { value: '', unit: 'nm' }, calibratedOn: '' })
 }
 function send(): void {
-  if (form.value) {
+  const wrong = firstFlaw()
+  told.value = wrong === null ? null : new Told(wrong)
+  if (form.value && wrong === null) {
     keep.mutate(
       form.value.map((wrench) => ({
         ...wrench,
@@ -63,7 +69,7 @@ const flaw = (place: number): string | undefined =>
                   :readonly="!mayManage"
                 />
               </td>
-              <td>
+              <td class="together">
                 <input
                   v-model="wrench.fullScale.value"
                   class="cell figure"
@@ -88,7 +94,9 @@ const flaw = (place: number): string | undefined =>
                 />
               </td>
               <td>
-                <button v-if="mayManage" type="button" class="mini" @click="form.splice(place, 1)">Take it out</button>
+                <button v-if="mayManage" type="button" class="mini together" @click="form.splice(place, 1)">
+                  Take it out
+                </button>
               </td>
             </tr>
             <tr v-if="flaw(place)">
@@ -102,7 +110,7 @@ const flaw = (place: number): string | undefined =>
       <KeepBar
         v-if="mayManage"
         action="Keep the wrenches"
-        :error="keep.error.value"
+        :error="told ?? keep.error.value"
         :busy="keep.isPending.value"
         :kept="keep.isSuccess.value"
         @reload="reload"
@@ -112,6 +120,10 @@ const flaw = (place: number): string | undefined =>
 </template>
 
 <style scoped>
+.together {
+  white-space: nowrap;
+}
+
 .narrow {
   max-width: 860px;
 }
