@@ -50,7 +50,7 @@ function pick(event: Event): void {
       v-flaw="wrong"
       class="cell"
       autocomplete="off"
-      :placeholder="example"
+      :placeholder="`such as ${example}`"
       :readonly="readonly"
       @change="take"
     />
@@ -73,7 +73,7 @@ function pick(event: Event): void {
 
 .day .cell,
 .day .field {
-  width: 130px;
+  width: 152px;
 }
 
 .hidden {
