@@ -55,7 +55,8 @@ final class SetShopCommand extends Command
             $value = $typed;
         }
         if ('' !== $key && !\array_key_exists($key, $now)) {
-            throw InvalidDocument::at('', \sprintf('There is no %s. There are: %s.', $name, implode(', ', array_map(static fn (int|string $known): string => $part->value.'.'.$known, array_keys($now)))));
+            $known = array_map(static fn (int|string $each): string => $part->value.'.'.$each, array_keys($now));
+            throw InvalidDocument::at('', \sprintf('There is no %s. There are: %s.', $name, implode(', ', $known)));
         }
         $at = Cursor::over('' === $key ? $value : [...$now, $key => $value]);
         $kept = $part->read($at);
@@ -68,8 +69,10 @@ final class SetShopCommand extends Command
     /** @throws InvalidDocument */
     private function part(string $name): SettingsPart
     {
+        $parts = implode(', ', array_column(SettingsPart::cases(), 'value'));
+
         return SettingsPart::tryFrom(explode('.', $name)[0])
-            ?? throw InvalidDocument::at('', \sprintf('There is no %s. The parts are: %s.', $name, implode(', ', array_column(SettingsPart::cases(), 'value'))));
+            ?? throw InvalidDocument::at('', \sprintf('There is no %s. The parts are: %s.', $name, $parts));
     }
 
     /** @return list<string> */

@@ -30,12 +30,16 @@ final readonly class LogoPicture
             throw InvalidDocument::at('', 'This is no picture that can be printed. Send a PNG, JPEG, GIF or WebP.');
         }
         if ($size[0] * $size[1] > self::MOST_PIXELS) {
-            throw InvalidDocument::at('', \sprintf('This picture has %d by %d points. Save it smaller: 600 by 200 is enough.', $size[0], $size[1]));
+            $told = 'This picture has %d by %d points. Save it smaller: 600 by 200 is enough.';
+            throw InvalidDocument::at('', \sprintf($told, $size[0], $size[1]));
         }
         $picture = @imagecreatefromstring($bytes);
 
-        return false === $picture
-            ? throw InvalidDocument::at('', 'This picture is broken and can\'t be read. Save it again.') : self::png(self::shrunk($picture));
+        if (false === $picture) {
+            throw InvalidDocument::at('', 'This picture is broken and can\'t be read. Save it again.');
+        }
+
+        return self::png(self::shrunk($picture));
     }
 
     /** What was transparent is white: paper is. */

@@ -30,7 +30,12 @@ final readonly class ShopMessenger implements Messenger
         }
 
         try {
-            $this->mailer->send((new Email())->from(new Address($this->mailFrom, $this->settings->name()))->to($letter->recipient)->subject($letter->subject)->text($letter->body)->date($letter->writtenAt));
+            $this->mailer->send((new Email())
+                ->from(new Address($this->mailFrom, $this->settings->name()))
+                ->to($letter->recipient)
+                ->subject($letter->subject)
+                ->text($letter->body)
+                ->date($letter->writtenAt));
         } catch (TransportExceptionInterface $error) {
             throw NotSent::because('the mail could not be handed over ('.mb_strimwidth($error->getMessage(), 0, 120, '…').').');
         }

@@ -78,7 +78,10 @@ final class Conflict extends \RuntimeException implements ExpectedError
 
     public static function shopIsOpen(): self
     {
-        return new self('conflict.shop_open', 'This shop has its first manager already. Sign in, or ask them for an account; nothing was changed.');
+        return new self(
+            'conflict.shop_open',
+            'This shop has its first manager already. Sign in, or ask them for an account; nothing was changed.',
+        );
     }
 
     public static function lockedOut(string $name): self

@@ -35,7 +35,9 @@ final class NotFound extends \RuntimeException implements ExpectedError
 
     public static function passwordLink(): self
     {
-        return new self('This link does not count any more: it was used, or its three days are over. Ask your service manager for a new one.');
+        return new self(
+            'This link does not count any more: it was used, or its three days are over. Ask your service manager for a new one.',
+        );
     }
 
     public static function named(string $what, string $name): self

@@ -36,7 +36,9 @@ final readonly class DoctrineOilShelf implements OilShelf
 
     public function add(ShelfOil $oil): void
     {
-        null === $this->entities->find(ShelfOilRecord::class, $oil->container->id) || throw Conflict::oilThere($oil->product, $oil->container->size->given.' '.$oil->container->size->unit->symbol());
+        $size = $oil->container->size;
+        null === $this->entities->find(ShelfOilRecord::class, $oil->container->id)
+            || throw Conflict::oilThere($oil->product, $size->given.' '.$size->unit->symbol());
         $this->entities->persist(ShelfOilRecord::of($oil));
         $this->entities->flush();
     }

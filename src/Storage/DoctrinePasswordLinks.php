@@ -17,7 +17,8 @@ final readonly class DoctrinePasswordLinks implements PasswordLinks
 
     public function keep(Username $username, string $hash, \DateTimeImmutable $endsAt): void
     {
-        $record = $this->entities->find(PasswordLinkRecord::class, $username->text) ?? new PasswordLinkRecord($username->text, $hash, $endsAt);
+        $record = $this->entities->find(PasswordLinkRecord::class, $username->text)
+            ?? new PasswordLinkRecord($username->text, $hash, $endsAt);
         $record->tokenHash = $hash;
         $record->endsAt = $endsAt;
         $this->entities->persist($record);

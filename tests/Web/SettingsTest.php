@@ -104,6 +104,32 @@ final class SettingsTest extends ApiTestCase
         self::assertSame(404, $this->status);
     }
 
+    public function testALogoAndTheAddressStandOnTheOwnersRecord(): void
+    {
+        $number = $this->releasedTwin();
+        $this->signIn('mora');
+        $this->upload('/api/logo', 'no picture', 'application/octet-stream');
+        self::assertSame(422, $this->status);
+        $without = $this->record($number);
+        ob_start();
+        imagepng(imagecreatetruecolor(300, 90));
+        $this->upload('/api/logo', (string) ob_get_clean(), 'application/octet-stream');
+        self::assertSame(204, $this->status);
+        $with = $this->record($number);
+
+        self::assertSame([0, 1], [preg_match('~/Subtype\s*/Image~', $without), preg_match('~/Subtype\s*/Image~', $with)]);
+        $this->call('DELETE', '/api/logo');
+        self::assertSame(204, $this->status);
+        self::assertSame($without, $this->record($number), 'as it was');
+    }
+
+    private function record(int $number): string
+    {
+        $this->client->request('GET', "/api/orders/$number/record.pdf");
+
+        return (string) $this->client->getResponse()->getContent();
+    }
+
     private function keep(string $part, mixed $value): Cursor
     {
         $version = $this->call('GET', '/api/settings')->at('version')->raw();

@@ -15,9 +15,19 @@ first_run() {
     printf '{"code":"%s","shop":{"name":"Saltmarsh Marine","address":null,"phone":null,"email":null,"country":"IE","timeZone":"Europe/Dublin","currency":"EUR","paper":null},"manager":{"username":"odile","name":"Odile Marrow","password":"copper lantern drift"}}' "$1"
 }
 try "the first code does not count any more" test "$(status_of -d "$(first_run "$CODE")" "$BASE/api/first-run")" = 422
-try "the new one opens the shop" test "$(status_of -d "$(first_run "$NEW")" "$BASE/api/first-run")" = 201
+first_managers() { # four at once, with the right code
+    local name
+    for name in odile ottilie oriel osric; do
+        curl -sS -o /dev/null -w '%{http_code}\n' -H 'X-Fresh-Tack: 1' -H 'Content-Type: application/json' \
+            -d "$(first_run "$NEW" | sed "s/odile/$name/")" "$BASE/api/first-run" &
+    done
+    wait
+}
+try "the new one opens the shop" sh -c "echo '$(first_managers | sort | tr '\n' ' ')' | grep -qx '201 409 409 409 '"
+try "of several at once one is the first manager" test "$(query 'SELECT COUNT(*) FROM account')" = 1
+FIRST=$(query 'SELECT username FROM account')
 try "nobody of the demo can sign in" test "$(status_of -d '{"username":"ines","password":"verrin-inlet"}' "$BASE/api/sign-in")" = 401
-try "the manager can" test "$(status_of -d '{"username":"odile","password":"copper lantern drift"}' "$BASE/api/sign-in")" = 200
+try "the manager can" test "$(status_of -d "{\"username\":\"$FIRST\",\"password\":\"copper lantern drift\"}" "$BASE/api/sign-in")" = 200
 try "no demo account is named" sh -c "curl -fsS $BASE/api/shop | grep -q '\"demoAccounts\":\[\],\"demoPassword\":null'"
 try "the procedures of the program are in its book" test "$(query 'SELECT COUNT(*) FROM procedure_document')" = "$(ls procedures | wc -l)"
 try "and no sheet" test "$(query 'SELECT COUNT(*) FROM spec_sheet')" = 0

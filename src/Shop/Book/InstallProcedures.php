@@ -71,16 +71,20 @@ final readonly class InstallProcedures
         $this->unit->run(fn () => $this->take($id, $text, $by->username, true));
     }
 
-    /** Whose the text in the book is. */
-    public function origin(string $id): ProcedureOrigin
+    /** @return array<string, ProcedureOrigin> whose the texts in the book are, by procedure */
+    public function origins(): array
     {
-        $program = $this->program->texts()[$id] ?? null;
+        $program = $this->program->texts();
+        $origins = [];
+        foreach ($this->library->procedures() as $id => $text) {
+            $origins[$id] = match ($program[$id] ?? null) {
+                null => ProcedureOrigin::Shop,
+                $text => ProcedureOrigin::Program,
+                default => ProcedureOrigin::Changed,
+            };
+        }
 
-        return match ($program) {
-            null => ProcedureOrigin::Shop,
-            $this->library->procedures()[$id] ?? null => ProcedureOrigin::Program,
-            default => ProcedureOrigin::Changed,
-        };
+        return $origins;
     }
 
     /** @throws NotFound */

@@ -36,7 +36,8 @@ final readonly class PreviewProcedure
      */
     public function __invoke(string $id, string $sheetId, int $revision, ?Procedure $procedure = null): ProcedurePreview
     {
-        $procedure ??= array_values(array_filter($this->all(), static fn (Procedure $each): bool => $id === $each->id))[0] ?? throw NotFound::named('procedure', $id);
+        $procedure ??= array_values(array_filter($this->all(), static fn (Procedure $each): bool => $id === $each->id))[0]
+            ?? throw NotFound::named('procedure', $id);
         $sheet = $this->revisions->resolved($sheetId, $revision);
         $facts = EngineFacts::ofSheet($sheet);
         $skipped = array_values(array_filter(

@@ -28,7 +28,10 @@ final readonly class SaveSettings
         $this->unit->run(function () use ($part, $kept, $version, $by): void {
             $before = $this->settings->part($part);
             $this->settings->changePart($kept, $version ?? $this->settings->version());
-            $this->audit->add($by, 'settings.'.$part->value, Subject::shop(), ['before' => $before, 'after' => $this->settings->part($part)]);
+            $this->audit->add($by, 'settings.'.$part->value, Subject::shop(), [
+                'before' => $before,
+                'after' => $this->settings->part($part),
+            ]);
         });
     }
 }

@@ -25,7 +25,8 @@ class AccountRecord
         )]
         public ?string $pinHash = null,
         #[ORM\Column(options: ['default' => false, 'comment' => 'locked out: nobody signs in as it'])] public bool $locked = false,
-        #[ORM\Column(length: 200, nullable: true, options: ['comment' => 'where a link for a new password goes'])] public ?string $email = null,
+        #[ORM\Column(length: 200, nullable: true, options: ['comment' => 'where a link for a new password goes'])]
+        public ?string $email = null,
         #[ORM\Column(options: [
             'unsigned' => true,
             'default' => 0,

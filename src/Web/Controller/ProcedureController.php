@@ -8,6 +8,7 @@ use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Procedure\Procedure;
 use FreshTack\Shop\Book\InstallProcedures;
 use FreshTack\Shop\Book\PreviewProcedure;
+use FreshTack\Shop\Book\ProcedureOrigin;
 use FreshTack\Web\Http\Once;
 use FreshTack\Web\Security\SignedIn;
 use FreshTack\Web\View\ProcedureView;
@@ -30,8 +31,13 @@ final readonly class ProcedureController
     #[Route('/api/procedures', name: 'procedures', methods: ['GET'])]
     public function all(): JsonResponse
     {
+        $origins = $this->install->origins();
+
         return new JsonResponse(['procedures' => array_map(
-            fn (Procedure $procedure): array => [...ProcedureView::line($procedure), 'origin' => $this->install->origin($procedure->id)->value],
+            static fn (Procedure $procedure): array => [
+                ...ProcedureView::line($procedure),
+                'origin' => ($origins[$procedure->id] ?? ProcedureOrigin::Shop)->value,
+            ],
             $this->preview->all(),
         )]);
     }

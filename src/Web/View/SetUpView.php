@@ -11,6 +11,13 @@ final readonly class SetUpView
     /** @return array<string, mixed> */
     public static function of(SetUpPart $part): array
     {
-        return ['key' => $part->key, 'name' => $part->name, 'told' => $part->told, 'isDone' => null === $part->blocks, 'blocks' => $part->blocks, 'to' => $part->to];
+        return [
+            'key' => $part->topic->value,
+            'name' => $part->topic->label(),
+            'told' => $part->told,
+            'isDone' => $part->isDone,
+            'blocks' => $part->isDone ? null : $part->topic->blocks(),
+            'to' => $part->topic->page(),
+        ];
     }
 }
