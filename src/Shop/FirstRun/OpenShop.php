@@ -68,8 +68,9 @@ final readonly class OpenShop
      */
     private function wrong(SetUpCode $code): ?string
     {
-        !$this->first->isOpen() || throw Conflict::shopIsOpen();
+        // held first: whoever was faster has opened it by the time that this goes on
         $hash = $this->first->codeHash();
+        !$this->first->isOpen() || throw Conflict::shopIsOpen();
         if (null === $hash) {
             return 'No code counts at the moment. '.self::ANOTHER;
         }
