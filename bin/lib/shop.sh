@@ -97,8 +97,19 @@ bring_up_to_date() {
 }
 
 demo_shop() {
+    local told
     say "· demo shop"
-    console demo:load || die "the demo could not be loaded"
+    told=$(console demo:load) || die "the demo could not be loaded: $told"
+    say "$told"
+    IS_NEW=0
+    [[ $told != *loading* ]] || IS_NEW=1
+}
+
+# demo_day: its people work in it, so that every lane of the board holds something at the first look.
+demo_day() {
+    [ "$IS_NEW" -eq 1 ] || return 0
+    say "· a day in the demo"
+    console demo:day "http://127.0.0.1:$PORT" || say "  the day is not whole; the demo works all the same"
 }
 
 # serve_shop: starts what is missing; what runs and does not answer is started anew. Says what it found.

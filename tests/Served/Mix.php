@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace FreshTack\Tests\Served;
 
 use Doctrine\DBAL\Connection;
+use FreshTack\Console\Demo\GoodDay;
 use FreshTack\Core\Reading\Cursor;
-use FreshTack\Tests\Support\GoodDay;
 use FreshTack\Tests\Support\SpareSeal;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

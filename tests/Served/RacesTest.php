@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace FreshTack\Tests\Served;
 
+use FreshTack\Console\Demo\GoodDay;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Exchange\Json;
-use FreshTack\Tests\Support\GoodDay;
 use FreshTack\Tests\Support\SpareSeal;
 use Symfony\Contracts\HttpClient\ResponseInterface;
 

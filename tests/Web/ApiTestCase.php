@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace FreshTack\Tests\Web;
 
 use Doctrine\ORM\EntityManagerInterface;
+use FreshTack\Console\Demo\GoodDay;
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Exchange\Json;
-use FreshTack\Tests\Support\GoodDay;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace FreshTack\Tests\Web;
 
+use FreshTack\Console\Demo\GoodDay;
 use FreshTack\Core\Reading\Cursor;
-use FreshTack\Tests\Support\GoodDay;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Two people at one order, and two people at one tablet. */

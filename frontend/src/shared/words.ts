@@ -28,6 +28,11 @@ export const roleWords = {
   manager: 'service manager',
 } as const
 
+/** What there is of it, with dots between. */
+export function dotted(...texts: string[]): string {
+  return texts.filter((text) => text !== '').join(' · ')
+}
+
 export const paperWords = { a4: 'A4', letter: 'Letter' } as const
 
 export const placeWords = {

@@ -12,7 +12,7 @@ import AirField from '@/shared/ui/AirField.vue'
 import FieldNote from '@/shared/ui/FieldNote.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { decimalInput, hoursInput } from '@/shared/units'
-import { placeWords } from '@/shared/words'
+import { dotted, placeWords } from '@/shared/words'
 import OpenOrders from './OpenOrders.vue'
 import EngineIntake from './EngineIntake.vue'
 import { movesSince, ontoRig } from './keptDraft'
@@ -93,8 +93,8 @@ async function send(): Promise<void> {
       <div>
         <h1>Check in {{ form.boat.name }}</h1>
         <p class="muted">
-          {{ form.boat.kind }} · {{ form.boat.registration }} · {{ form.boat.customer }} ·
-          {{ form.boat.use.water }} water, {{ form.boat.use.kept }}{{ form.boat.use.commercial ? ', commercial' : '' }}
+          {{ dotted(form.boat.kind, form.boat.registration, form.boat.customer) }} · {{ form.boat.use.water }} water,
+          {{ form.boat.use.kept }}{{ form.boat.use.commercial ? ', commercial' : '' }}
         </p>
         <p v-if="wasKept" class="band small">
           What you entered before is still here.

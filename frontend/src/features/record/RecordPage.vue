@@ -8,7 +8,7 @@ import { usePress } from '@/shared/api/usePress'
 import { useShop, useSession } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { dayText, momentText } from '@/shared/units'
-import { paperWords } from '@/shared/words'
+import { dotted, paperWords } from '@/shared/words'
 import RecordEngine from './RecordEngine.vue'
 import RecordFindings from './RecordFindings.vue'
 
@@ -38,9 +38,8 @@ const label = usePress({
       <div>
         <h1>Service record · order {{ record.order }}</h1>
         <p class="muted">
-          {{ record.boat.name }} · {{ record.boat.registration }} · {{ record.boat.customer }} ·
-          {{ dayText(record.day) }} · released by {{ personOf(record.releasedBy)
-          }}{{ record.seal ? ` · seal ${record.seal}` : '' }}
+          {{ dotted(record.boat.name, record.boat.registration, record.boat.customer) }} · {{ dayText(record.day) }} ·
+          released by {{ personOf(record.releasedBy) }}{{ record.seal ? ` · seal ${record.seal}` : '' }}
         </p>
       </div>
       <div class="row">

@@ -75,7 +75,7 @@ async function done(): Promise<void> {
         <div>
           <h1>{{ boat.name }} · {{ boat.kind }}</h1>
           <p class="muted">
-            {{ boat.registration }} ·
+            <template v-if="boat.registration">{{ boat.registration }} · </template>
             <RouterLink :to="`/customers/${boat.customerId}`">{{ boat.customer }}</RouterLink>
             {{ boat.owner.phone ? `· ${boat.owner.phone}` : '' }}
           </p>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace FreshTack\Tests\Support;
+namespace FreshTack\Console\Demo;
 
 use FreshTack\Core\Bench\WrenchRules;
 use FreshTack\Core\Reading\Cursor;
