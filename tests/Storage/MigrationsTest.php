@@ -76,6 +76,23 @@ final class MigrationsTest extends TestCase
         self::assertSame('our-own', self::text('SELECT GROUP_CONCAT(id) FROM procedure_document'));
     }
 
+    /** A shop written before the fifteenth migration: which procedures are the program's is known by the trail alone. */
+    public function testProceduresThatNobodyHasChangedAreTheProgramsFromThenOn(): void
+    {
+        self::migrate('FreshTack\Migrations\Version00010014Locked');
+        foreach (['spark-plugs', 'our-own'] as $place => $id) {
+            self::database()->insert('procedure_document', ['id' => $id, 'place' => $place, 'document' => '{"id": "'.$id.'"}']);
+        }
+        self::database()->insert('audit_entry', [
+            'happened_at' => '2026-03-01 09:00:00', 'account' => 'mora', 'action' => 'procedure.added', 'subject' => 'procedure our-own',
+            'detail' => '{}', 'seal' => str_repeat('0', 64),
+        ]);
+        self::migrate('latest');
+
+        self::assertSame(hash('sha256', '{"id": "spark-plugs"}'), self::text("SELECT installed FROM procedure_document WHERE id = 'spark-plugs'"));
+        self::assertNull(self::text("SELECT installed FROM procedure_document WHERE id = 'our-own'"));
+    }
+
     /** A shop written before the seventh migration: names in capitals, several addresses of its calendar, rows without seals. */
     public function testATrailIsBegun(): void
     {

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { answered, api } from '@/shared/api/client'
+import { answered, api, Told } from '@/shared/api/client'
 import { usePress } from '@/shared/api/usePress'
 import { useSession } from '@/shared/session'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 
 /** The picture at the head of service records. */
+const mostBytes = 5_000_000
 const { mayManage } = useSession()
 /** Asked for anew after each change. */
 const shown = ref(Date.now())
@@ -15,14 +16,18 @@ function changed(): void {
   isThere.value = true
 }
 const keep = usePress({
-  mutationFn: (file: File) =>
-    answered(
+  mutationFn: async (file: File) => {
+    if (file.size > mostBytes) {
+      throw new Told('This picture is larger than 5 MB, and was not sent. Save it smaller: it is printed 5 cm wide.')
+    }
+    return answered(
       api.POST('/api/logo', {
         body: file as never,
         bodySerializer: (body: unknown) => body as BodyInit,
         headers: { 'Content-Type': 'application/octet-stream' },
       }),
-    ),
+    )
+  },
   onSuccess: changed,
 })
 const remove = usePress({ mutationFn: () => answered(api.DELETE('/api/logo')), onSuccess: changed })
