@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Exchange;
 
+use FreshTack\Core\Reading\Cursor;
 use FreshTack\Core\Reading\Flaws;
 use FreshTack\Core\Reading\InvalidDocument;
 use Symfony\Component\Serializer\Encoder\CsvEncoder;
@@ -40,6 +41,36 @@ final readonly class CsvTable
         }
 
         return new self(self::rows($text, $delimiter));
+    }
+
+    /**
+     * Each row as what it is.
+     *
+     * @template T
+     *
+     * @param list<string>         $headings that must be there
+     * @param list<string>         $optional
+     * @param \Closure(Cursor): T  $row
+     *
+     * @return array<int, T> by row, as a spreadsheet counts
+     *
+     * @throws InvalidDocument with every flaw, each naming its row and column
+     */
+    public static function each(string $text, array $headings, array $optional, \Closure $row): array
+    {
+        $flaws = new Flaws();
+        $read = [];
+        foreach (self::read($text, $headings, $optional)->rows as $index => $cells) {
+            $cursor = Cursor::over($cells);
+            $read[$index + 2] = $row($cursor);
+            RowFlaws::collect($cursor, $index + 2, $flaws);
+        }
+        if ([] === $read) {
+            $flaws->add('', 'This file has headings and no rows.');
+        }
+        $flaws->throwIfAny();
+
+        return $read;
     }
 
     /** A file with nothing but the first line. */

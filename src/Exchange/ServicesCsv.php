@@ -6,7 +6,6 @@ namespace FreshTack\Exchange;
 
 use FreshTack\Core\Quantity\EngineHours;
 use FreshTack\Core\Reading\Cursor;
-use FreshTack\Core\Reading\Flaws;
 use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Core\Reading\Width;
 use FreshTack\Core\SpecBook\Task;
@@ -24,19 +23,7 @@ final readonly class ServicesCsv
      */
     public static function read(string $text): array
     {
-        $flaws = new Flaws();
-        $rows = [];
-        foreach (CsvTable::read($text, self::HEADINGS, self::OPTIONAL)->rows as $index => $cells) {
-            $cursor = Cursor::over($cells);
-            $rows[$index + 2] = self::row($cursor);
-            RowFlaws::collect($cursor, $index + 2, $flaws);
-        }
-        if ([] === $rows) {
-            $flaws->add('', 'This file has headings and no rows.');
-        }
-        $flaws->throwIfAny();
-
-        return $rows;
+        return CsvTable::each($text, self::HEADINGS, self::OPTIONAL, self::row(...));
     }
 
     /** The headings alone, to be filled in. */

@@ -4,17 +4,12 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Register;
 
-use FreshTack\Core\ExpectedError;
-use FreshTack\Core\Reading\Flaws;
 use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Core\Usage\ReadingSource;
 use FreshTack\Exchange\RegisterCsv;
 use FreshTack\Exchange\RegisterRow;
-use FreshTack\Exchange\RowFlaws;
 use FreshTack\Shop\Conflict;
 use FreshTack\Shop\NotFound;
-use FreshTack\Shop\Progress;
-use FreshTack\Shop\Unit;
 
 /**
  * Owners, boats and engines from a CSV: first what it would give, then all of it or nothing. An owner is known by name, a
@@ -29,45 +24,20 @@ final readonly class ImportRegister
         private KeepEngine $engines,
         private FitEngine $fit,
         private EnterReading $readings,
-        private Unit $unit,
-        private Progress $progress,
+        private ImportRows $rows,
     ) {
     }
 
     /** @throws InvalidDocument|Conflict with every flaw, each naming its row */
     public function preview(string $csv, string $by): RegisterImport
     {
-        return $this->unit->trial(fn (): RegisterImport => $this->take($csv, '', $by));
+        return $this->rows->preview(RegisterCsv::read($csv), fn (RegisterRow $row): array => $this->row($row, $by));
     }
 
     /** @throws InvalidDocument|Conflict with every flaw; nothing is written then */
     public function apply(string $csv, string $token, string $by): RegisterImport
     {
-        return $this->unit->run(fn (): RegisterImport => $this->take($csv, $token, $by));
-    }
-
-    /** @throws InvalidDocument */
-    private function take(string $csv, string $token, string $by): RegisterImport
-    {
-        $rows = RegisterCsv::read($csv);
-        $flaws = new Flaws();
-        $new = [];
-        $done = $same = 0;
-        foreach ($rows as $number => $row) {
-            try {
-                $told = $this->row($row, $by);
-                $new = [...$new, ...$told];
-                $same += [] === $told ? 1 : 0;
-            } catch (InvalidDocument $error) {
-                RowFlaws::add($error, $number, $flaws);
-            } catch (ExpectedError $error) {
-                $flaws->add("/rows/$number", \sprintf('Row %d: %s', $number, $error->getMessage()));
-            }
-            $this->progress->tell($token, ++$done, \count($rows));
-        }
-        $flaws->throwIfAny();
-
-        return new RegisterImport($new, $same);
+        return $this->rows->apply(RegisterCsv::read($csv), $token, fn (RegisterRow $row): array => $this->row($row, $by));
     }
 
     /**
