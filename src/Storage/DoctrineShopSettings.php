@@ -58,12 +58,12 @@ final class DoctrineShopSettings implements ShopSettings, RequestMemory
 
     public function premises(): Premises
     {
-        return Premises::at($this->settings());
+        return Premises::at($this->alone());
     }
 
     public function part(SettingsPart $part): ?array
     {
-        return $part->of($this->settings());
+        return $part->of($this->alone());
     }
 
     public function changePart(array $kept, int $version): void
@@ -240,6 +240,12 @@ final class DoctrineShopSettings implements ShopSettings, RequestMemory
         $record->document = Json::encode([...StoredJson::map($record->document, 'shop', '1'), ...$settings]);
         $this->entities->flush();
         $this->settings = null;
+    }
+
+    /** With flaws of its own: what one part says wrong does not stand in the way of another. */
+    private function alone(): Cursor
+    {
+        return Cursor::over($this->settings()->raw());
     }
 
     private function settings(): Cursor
