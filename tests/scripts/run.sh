@@ -8,7 +8,7 @@ done
 
 try "start --reset loads the demo anew" bin/start --port "$PORT" --reset
 sign_in >/dev/null
-try "with the orders of its own day alone" has_orders 1
+try "with the orders of its own day alone" has_orders 0
 every_lane_holds() { not grep -q '"lane":"[a-z]*","count":0' <<<"$(ask -f "$BASE/api/board")"; }
 try "in every lane" every_lane_holds
 . "$HERE/own.sh"
