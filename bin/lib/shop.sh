@@ -20,6 +20,16 @@ choose_kind() {
     [ "$KIND" = demo ] || [ "$RESET" -eq 0 ] || die "this is a shop of your own and no demo: nothing of it is emptied"
 }
 
+# kind_of_data: what lies in the database says itself whether it is a demo: only there may time pass at the bench.
+kind_of_data() {
+    case $(sql -N "$(basename "$(readlink "$VAR/data/live")")" -e "SELECT document LIKE '%\"demoPassword\"%' FROM shop" 2>/dev/null) in
+        0) printf own >"$VAR/kind" ;;
+        1) rm -f "$VAR/kind" ;;
+    esac
+    KIND=demo FRESH_TACK_DEMO=1
+    ! own_shop || KIND=own FRESH_TACK_DEMO=0
+}
+
 # say_own_shop: where to go on; the code, as long as nobody has opened the shop.
 say_own_shop() {
     local code

@@ -34,5 +34,8 @@ try "and no sheet" test "$(query 'SELECT COUNT(*) FROM spec_sheet')" = 0
 fails_with "it is no demo that is emptied" "this is a shop of your own and no demo" bin/start --port "$PORT" --reset
 try "a plain start serves the same shop" bin/start --port "$PORT"
 try "and shows no code" not grep -q 'type the code' "$HOME_DIR/out"
+rm "$HOME_DIR/var/kind"
+try "data that came from elsewhere say themselves that they are no demo" bin/start --port "$PORT"
+try "so that no time passes by a button" sh -c "curl -fsS $BASE/api/shop | grep -q '\"timePasses\":false'"
 try "somebody is added at the terminal" sh -c "echo 'copper lantern drift' | bin/shop user:add nuala --name 'Nuala Trench' --role technician"
 try "a setting is set at the terminal" sh -c "bin/shop shop:set shop.phone '0555 0188' | grep -q 'shop.phone = \"0555 0188\"'"
