@@ -10,7 +10,6 @@ use FreshTack\Core\Order\EngineRequest;
 use FreshTack\Core\Order\OrderPolicy;
 use FreshTack\Core\Order\OrderRequest;
 use FreshTack\Core\Order\PickedTask;
-use FreshTack\Core\Order\ShelfOil;
 use FreshTack\Core\Parts\KitLine;
 use FreshTack\Core\Parts\ShelfPart;
 use FreshTack\Core\Quantity\Volume;
@@ -38,7 +37,7 @@ final readonly class OrderRequestDocument
             'place' => $visit->place->value,
             'air' => ['coldest' => $visit->air->coldest->celsius, 'warmest' => $visit->air->warmest->celsius],
             'policy' => self::policy($request->policy),
-            'shelf' => array_map(self::oil(...), $supplies->oils),
+            'shelf' => array_map(ShelfOilDocument::of(...), $supplies->oils),
             'catalogue' => array_map(self::part(...), $supplies->parts->all()),
             'technicians' => $wishes->technicians,
             'kits' => $wishes->kits,
@@ -66,23 +65,6 @@ final readonly class OrderRequestDocument
             'schools' => $policy->schools->toArray(),
             'changeMin' => $policy->changeMin,
             ...([] === $policy->answers->toArray() ? [] : ['answers' => $policy->answers->toArray()]),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function oil(ShelfOil $oil): array
-    {
-        $container = $oil->container;
-
-        return [
-            'id' => $container->id,
-            'product' => $oil->product,
-            'grade' => $oil->grade,
-            'performanceClass' => $oil->performanceClass,
-            'size' => self::volume($container->size),
-            'priceMinor' => $container->priceMinor,
-            'inStock' => $container->inStock,
-            'opened' => null === $container->opened ? null : self::volume($container->opened),
         ];
     }
 

@@ -17,6 +17,8 @@ final readonly class RegisterCsv
     public const OPTIONAL = [
         'email', 'phone', 'registration', 'commercial', 'months', 'hours', 'hours_on', 'year', 'gearcase', 'warranty_until',
     ];
+    /** What a field of the register is called here. */
+    public const COLUMNS = ['inService' => 'in_service', 'warrantyUntil' => 'warranty_until', 'on' => 'in_service'];
     private const YES = ['yes' => true, 'no' => false, '' => false];
 
     /**

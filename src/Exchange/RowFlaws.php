@@ -21,12 +21,14 @@ final readonly class RowFlaws
         }
     }
 
-    public static function add(InvalidDocument $error, int $row, Flaws $flaws): void
+    /** @param array<string, string> $columns what a field is called in the file, where it is called otherwise */
+    public static function add(InvalidDocument $error, int $row, Flaws $flaws, array $columns = []): void
     {
         foreach ($error->flaws as $flaw) {
-            $column = explode('/', ltrim($flaw->pointer, '/'))[0];
+            $field = explode('/', ltrim($flaw->pointer, '/'))[0];
+            $column = $columns[$field] ?? $field;
             $flaws->add(
-                "/rows/$row".$flaw->pointer,
+                rtrim("/rows/$row/$column", '/'),
                 \sprintf('Row %d%s: %s', $row, '' === $column ? '' : ', '.$column, lcfirst($flaw->message)),
             );
         }

@@ -15,6 +15,8 @@ final readonly class ServicesCsv
 {
     public const HEADINGS = ['serial', 'task', 'date', 'evidence'];
     public const OPTIONAL = ['hours'];
+    /** What a field of the register is called here. */
+    public const COLUMNS = ['on' => 'date'];
 
     /**
      * @return array<int, ServiceCells> by row, as a spreadsheet counts

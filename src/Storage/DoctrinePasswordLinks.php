@@ -32,11 +32,6 @@ final readonly class DoctrinePasswordLinks implements PasswordLinks
         return null === $record ? null : [Username::typed($record->username), $record->endsAt];
     }
 
-    public function endOf(Username $username): ?\DateTimeImmutable
-    {
-        return $this->entities->find(PasswordLinkRecord::class, $username->text)?->endsAt;
-    }
-
     public function drop(Username $username): void
     {
         $record = $this->entities->find(PasswordLinkRecord::class, $username->text);

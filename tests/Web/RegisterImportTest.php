@@ -67,6 +67,12 @@ final class RegisterImportTest extends ApiTestCase
         yield 'hours without their day' => ['register', str_replace('118.5,2026-03-01', '118.5,', self::BOATS), 'Row 2, hours_on'];
         yield 'a month that there is not' => ['register', str_replace('11-2', '11-13', self::BOATS), 'Row 4, months'];
         yield 'a word for yes or no' => ['register', "owner,boat,kind,water,kept,position,model,serial,in_service,commercial\nA,B,c,salt,moored,,D12,D12-4991,2024-05-01,perhaps\n", 'Row 2, commercial'];
+        yield 'done before it ran' => [
+            'services',
+            "serial,task,date,evidence\nD12-4471,Engine oil,1999-09-12,x\n",
+            'Row 2, date: the engine went into service',
+        ];
+        yield 'in service in the time to come' => ['register', str_replace('2024-05-01', '2027-05-01', self::BOATS), 'Row 4, in_service: this day'];
         yield 'an engine that nobody knows' => ['services', str_replace('KM2-6652', 'KM2-1', self::SERVICES), 'Row 2: There is no engine KM2-1'];
         yield 'a task that there is not' => ['services', str_replace('Engine oil', 'Polish', self::SERVICES), 'Row 2, task: there is no such task'];
     }

@@ -52,7 +52,8 @@ final readonly class FigureRange
             return match (true) {
                 null !== $unit => Volume::of((string) $figure, $unit)->inBothUnits(),
                 'mm' === $this->unit => $figure.' mm ('.$figure->dividedBy(LengthUnit::MM_PER_INCH, 3, RoundingMode::HalfUp).' in)',
-                'in' === $this->unit => $figure.' in ('.$figure->multipliedBy(LengthUnit::MM_PER_INCH)->toScale(2, RoundingMode::HalfUp).' mm)',
+                'in' === $this->unit => $figure.' in ('
+                    .$figure->multipliedBy(LengthUnit::MM_PER_INCH)->toScale(2, RoundingMode::HalfUp).' mm)',
                 default => $figure.' '.$this->unitText(),
             };
         } catch (InvalidQuantity) {

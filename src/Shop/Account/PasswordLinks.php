@@ -13,8 +13,5 @@ interface PasswordLinks
     /** @return array{Username, \DateTimeImmutable}|null whose it is, and until when it counts */
     public function find(string $hash): ?array;
 
-    /** Until when the account's link counts. */
-    public function endOf(Username $username): ?\DateTimeImmutable;
-
     public function drop(Username $username): void;
 }

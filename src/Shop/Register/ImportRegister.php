@@ -31,13 +31,13 @@ final readonly class ImportRegister
     /** @throws InvalidDocument|Conflict with every flaw, each naming its row */
     public function preview(string $csv, string $by): RegisterImport
     {
-        return $this->rows->preview(RegisterCsv::read($csv), fn (RegisterRow $row): array => $this->row($row, $by));
+        return $this->rows->preview(RegisterCsv::read($csv), fn (RegisterRow $row): array => $this->row($row, $by), RegisterCsv::COLUMNS);
     }
 
     /** @throws InvalidDocument|Conflict with every flaw; nothing is written then */
     public function apply(string $csv, string $token, string $by): RegisterImport
     {
-        return $this->rows->apply(RegisterCsv::read($csv), $token, fn (RegisterRow $row): array => $this->row($row, $by));
+        return $this->rows->apply(RegisterCsv::read($csv), $token, fn (RegisterRow $row): array => $this->row($row, $by), RegisterCsv::COLUMNS);
     }
 
     /**

@@ -24,12 +24,13 @@ final readonly class ImportRows
      *
      * @param array<int, T>            $rows by row, as a spreadsheet counts
      * @param \Closure(T): list<string> $take gives what is new by it, in words; nothing: it is known already
+     * @param array<string, string>    $columns what a field is called in the file
      *
      * @throws InvalidDocument|Conflict with every flaw, each naming its row
      */
-    public function preview(array $rows, \Closure $take): RegisterImport
+    public function preview(array $rows, \Closure $take, array $columns): RegisterImport
     {
-        return $this->unit->trial(fn (): RegisterImport => $this->all($rows, '', $take));
+        return $this->unit->trial(fn (): RegisterImport => $this->all($rows, '', $take, $columns));
     }
 
     /**
@@ -37,12 +38,13 @@ final readonly class ImportRows
      *
      * @param array<int, T>            $rows by row, as a spreadsheet counts
      * @param \Closure(T): list<string> $take gives what is new by it, in words; nothing: it is known already
+     * @param array<string, string>    $columns what a field is called in the file
      *
      * @throws InvalidDocument|Conflict with every flaw; nothing is written then
      */
-    public function apply(array $rows, string $token, \Closure $take): RegisterImport
+    public function apply(array $rows, string $token, \Closure $take, array $columns): RegisterImport
     {
-        return $this->unit->run(fn (): RegisterImport => $this->all($rows, $token, $take));
+        return $this->unit->run(fn (): RegisterImport => $this->all($rows, $token, $take, $columns));
     }
 
     /**
@@ -50,10 +52,11 @@ final readonly class ImportRows
      *
      * @param array<int, T>            $rows
      * @param \Closure(T): list<string> $take
+     * @param array<string, string>    $columns
      *
      * @throws InvalidDocument
      */
-    private function all(array $rows, string $token, \Closure $take): RegisterImport
+    private function all(array $rows, string $token, \Closure $take, array $columns): RegisterImport
     {
         $flaws = new Flaws();
         $new = [];
@@ -64,7 +67,7 @@ final readonly class ImportRows
                 $new = [...$new, ...$told];
                 $same += [] === $told ? 1 : 0;
             } catch (InvalidDocument $error) {
-                RowFlaws::add($error, $number, $flaws);
+                RowFlaws::add($error, $number, $flaws, $columns);
             } catch (ExpectedError $error) {
                 $flaws->add("/rows/$number", \sprintf('Row %d: %s', $number, $error->getMessage()));
             }

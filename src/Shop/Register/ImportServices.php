@@ -24,13 +24,13 @@ final readonly class ImportServices
     /** @throws InvalidDocument|Conflict with every flaw, each naming its row */
     public function preview(string $csv, string $by): RegisterImport
     {
-        return $this->rows->preview(self::inTheirOrder($csv), fn (ServiceCells $row): array => $this->one($row, $by));
+        return $this->rows->preview(self::inTheirOrder($csv), fn (ServiceCells $row): array => $this->one($row, $by), ServicesCsv::COLUMNS);
     }
 
     /** @throws InvalidDocument|Conflict with every flaw; nothing is written then */
     public function apply(string $csv, string $token, string $by): RegisterImport
     {
-        return $this->rows->apply(self::inTheirOrder($csv), $token, fn (ServiceCells $row): array => $this->one($row, $by));
+        return $this->rows->apply(self::inTheirOrder($csv), $token, fn (ServiceCells $row): array => $this->one($row, $by), ServicesCsv::COLUMNS);
     }
 
     /**

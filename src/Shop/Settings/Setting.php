@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FreshTack\Shop\Settings;
 
+use FreshTack\Core\Order\OrderPolicy;
+
 /** A figure that orders are made with and that shops differ in: what it is, what it is to begin with, and why. */
 enum Setting: string
 {
@@ -47,7 +49,7 @@ enum Setting: string
             self::FirstPourPercent => 90,
             self::ReservePerEngine => 250,
             self::RoundTo => 50,
-            self::ChangeMin => 2,
+            self::ChangeMin => OrderPolicy::CHANGE_MIN,
         };
     }
 

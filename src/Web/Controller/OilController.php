@@ -7,6 +7,7 @@ namespace FreshTack\Web\Controller;
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Order\ShelfOil;
 use FreshTack\Core\Reading\Cursor;
+use FreshTack\Exchange\ShelfOilDocument;
 use FreshTack\Shop\Stock\KeepOil;
 use FreshTack\Shop\Stock\KeptOil;
 use FreshTack\Shop\Stock\OilReader;
@@ -14,7 +15,6 @@ use FreshTack\Shop\Stock\OilShelf;
 use FreshTack\Web\Http\Body;
 use FreshTack\Web\Http\Once;
 use FreshTack\Web\Security\SignedIn;
-use FreshTack\Web\View\OilView;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -36,7 +36,7 @@ final readonly class OilController
     public function all(): JsonResponse
     {
         return new JsonResponse(['oils' => array_map(
-            static fn (KeptOil $kept): array => [...OilView::of($kept->oil), 'version' => $kept->version],
+            static fn (KeptOil $kept): array => [...ShelfOilDocument::of($kept->oil), 'version' => $kept->version],
             $this->shelf->kept(),
         )]);
     }

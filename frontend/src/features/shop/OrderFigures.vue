@@ -9,8 +9,7 @@ import { useSettings } from './useSettings'
 
 /** The figures that orders are made with, each with its unit, its limits and its reason. */
 const { mayManage } = useSession()
-const usual = { prefersGrades: [], firstPourPercent: 90, reservePerEngine: 250, roundTo: 50, changeMin: 2 }
-const { settings, form, keep, reload, field } = useSettings('orders', usual)
+const { settings, form, keep, reload, field } = useSettings('orders')
 const grades = computed({
   get: () => form.value?.prefersGrades.join(', ') ?? '',
   set: (typed) => {
@@ -65,14 +64,7 @@ function send(): void {
         <FieldNote :text="field('/prefersGrades')" />
       </dd>
     </dl>
-    <KeepBar
-      v-if="mayManage"
-      action="Keep the figures"
-      :error="keep.error.value"
-      :busy="keep.isPending.value"
-      :kept="keep.isSuccess.value"
-      @reload="reload"
-    />
+    <KeepBar v-if="mayManage" action="Keep the figures" :keep="keep" @reload="reload" />
   </form>
 </template>
 

@@ -7,7 +7,7 @@ import { useSettings } from './useSettings'
 
 /** Where the shop works: a check-in offers nothing else, and the first one to begin with. */
 const { mayManage } = useSession()
-const { form, keep, reload, field } = useSettings('places', [])
+const { form, keep, reload, field } = useSettings('places')
 const all = Object.keys(placeWords) as (keyof typeof placeWords)[]
 
 function turn(place: keyof typeof placeWords, on: boolean): void {
@@ -33,14 +33,7 @@ function turn(place: keyof typeof placeWords, on: boolean): void {
       </label>
     </fieldset>
     <FieldNote :text="field('')" />
-    <KeepBar
-      v-if="mayManage"
-      action="Keep the places"
-      :error="keep.error.value"
-      :busy="keep.isPending.value"
-      :kept="keep.isSuccess.value"
-      @reload="reload"
-    />
+    <KeepBar v-if="mayManage" action="Keep the places" :keep="keep" @reload="reload" />
   </form>
 </template>
 

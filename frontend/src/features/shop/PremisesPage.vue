@@ -11,17 +11,7 @@ import WasteForm from './WasteForm.vue'
 import { useSettings } from './useSettings'
 
 const { mayManage } = useSession()
-const nobody = {
-  name: '',
-  address: null,
-  phone: null,
-  email: null,
-  country: null,
-  timeZone: 'UTC',
-  currency: '',
-  paper: null,
-}
-const { error, isPending, form, keep, reload, field } = useSettings('shop', nobody)
+const { error, isPending, form, keep, reload, field } = useSettings('shop')
 </script>
 
 <template>
@@ -34,14 +24,7 @@ const { error, isPending, form, keep, reload, field } = useSettings('shop', nobo
     <form v-else-if="form" class="panel stack" novalidate @submit.prevent="keep.mutate(form)">
       <h2>Name and address</h2>
       <PremisesFields v-model="form" :field="field" :readonly="!mayManage" />
-      <KeepBar
-        v-if="mayManage"
-        action="Keep name and address"
-        :error="keep.error.value"
-        :busy="keep.isPending.value"
-        :kept="keep.isSuccess.value"
-        @reload="reload"
-      />
+      <KeepBar v-if="mayManage" action="Keep name and address" :keep="keep" @reload="reload" />
     </form>
     <LogoForm />
     <PlacesForm />

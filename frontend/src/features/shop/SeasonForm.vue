@@ -44,14 +44,7 @@ function send(): void {
         </span>
       </template>
     </div>
-    <KeepBar
-      v-if="mayManage"
-      action="Keep the season"
-      :error="flaw ?? keep.error.value"
-      :busy="keep.isPending.value"
-      :kept="keep.isSuccess.value"
-      @reload="reload"
-    />
+    <KeepBar v-if="mayManage" action="Keep the season" :keep="keep" :told="flaw" @reload="reload" />
   </form>
 </template>
 

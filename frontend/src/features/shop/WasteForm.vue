@@ -6,7 +6,7 @@ import { useSettings } from './useSettings'
 
 /** Where what usually goes: it stands ready at the close of an order. */
 const { mayManage } = useSession()
-const { settings, form, keep, reload, field } = useSettings('waste', {})
+const { settings, form, keep, reload, field } = useSettings('waste')
 </script>
 
 <template>
@@ -25,14 +25,7 @@ const { settings, form, keep, reload, field } = useSettings('waste', {})
       />
       <FieldNote :text="field(`/${kind}`)" />
     </div>
-    <KeepBar
-      v-if="mayManage"
-      action="Keep the containers"
-      :error="keep.error.value"
-      :busy="keep.isPending.value"
-      :kept="keep.isSuccess.value"
-      @reload="reload"
-    />
+    <KeepBar v-if="mayManage" action="Keep the containers" :keep="keep" @reload="reload" />
   </form>
 </template>
 

@@ -86,14 +86,7 @@ function close(): void {
       <DayField v-model="closing" label="A day on which the shop is closed" />
       <el-button :disabled="closing === ''" @click="close">Close on this day</el-button>
     </div>
-    <KeepBar
-      v-if="mayManage"
-      action="Keep the hours"
-      :error="keep.error.value"
-      :busy="keep.isPending.value"
-      :kept="keep.isSuccess.value"
-      @reload="reload"
-    />
+    <KeepBar v-if="mayManage" action="Keep the hours" :keep="keep" @reload="reload" />
   </form>
 </template>
 

@@ -13,7 +13,7 @@ import { useSettings } from './useSettings'
 
 /** The shop's torque wrenches: an order names the one that holds a figure, and what is past its calibration is said. */
 const { mayManage } = useSession()
-const { error, isPending, form, keep, reload, field } = useSettings('wrenches', [])
+const { error, isPending, form, keep, reload, field } = useSettings('wrenches')
 const told = ref<Told | null>(null)
 const units = { nm: 'N·m', ft_lb: 'ft·lb', in_lb: 'in·lb' } as const
 
@@ -107,14 +107,7 @@ const flaw = (place: number): string | undefined =>
       </table>
       <p v-else>No wrench is entered.</p>
       <div v-if="mayManage" class="row"><el-button @click="add">Another wrench</el-button></div>
-      <KeepBar
-        v-if="mayManage"
-        action="Keep the wrenches"
-        :error="told ?? keep.error.value"
-        :busy="keep.isPending.value"
-        :kept="keep.isSuccess.value"
-        @reload="reload"
-      />
+      <KeepBar v-if="mayManage" action="Keep the wrenches" :keep="keep" :told="told" @reload="reload" />
     </form>
   </div>
 </template>

@@ -11,9 +11,9 @@ type Value<Part extends SettingsPart> = NonNullable<Settings[Part]>
 
 /**
  * One part of the shop's settings as a form: what was typed stays until it is kept or loaded again. `usual` is what
- * stands there where nobody has set it.
+ * stands there where nobody has set it; most parts are always set.
  */
-export function useSettings<Part extends SettingsPart>(part: Part, usual: Value<Part>) {
+export function useSettings<Part extends SettingsPart>(part: Part, usual?: Value<Part>) {
   const queries = useQueryClient()
   const { data, error, isPending } = useQuery({
     queryKey: keys.settings,
@@ -24,7 +24,8 @@ export function useSettings<Part extends SettingsPart>(part: Part, usual: Value<
   /** What the part was when the form began, and the version of all settings then. */
   let began = { part: '', version: 0 }
   function begin(settings: Settings): void {
-    form.value = plainCopy<Value<Part>>(settings[part] ?? usual)
+    const set = settings[part] ?? usual
+    form.value = set === undefined ? null : plainCopy<Value<Part>>(set)
     began = { part: JSON.stringify(settings[part]), version: settings.version }
   }
   watch(data, (settings) => settings && form.value === null && begin(settings), { immediate: true })

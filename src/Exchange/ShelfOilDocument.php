@@ -2,12 +2,13 @@
 
 declare(strict_types=1);
 
-namespace FreshTack\Web\View;
+namespace FreshTack\Exchange;
 
 use FreshTack\Core\Order\ShelfOil;
 use FreshTack\Core\Quantity\Volume;
 
-final readonly class OilView
+/** A row of the shelf, as orders keep it and as the one who keeps the shelf sees it. */
+final readonly class ShelfOilDocument
 {
     /** @return array<string, mixed> */
     public static function of(ShelfOil $oil): array
