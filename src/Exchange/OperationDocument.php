@@ -24,32 +24,60 @@ use FreshTack\Core\Quantity\Torque;
 final readonly class OperationDocument
 {
     /**
-     * Engines of one kind share what is done to them: it is written once and given to each.
-     *
      * @param list<OrderedOperation> $operations
      *
      * @return list<Doc>
      */
     public static function all(array $operations): array
     {
+        return self::each(
+            $operations,
+            static fn (OrderedOperation $ordered): array => [...self::shared($ordered), 'needs' => self::needs($ordered->work)],
+            static fn (OrderedStep $step): array => [...self::look($step), ...self::bench($step)],
+        );
+    }
+
+    /**
+     * As the counter looks at them.
+     *
+     * @param list<OrderedOperation> $operations
+     *
+     * @return list<Doc>
+     */
+    public static function sketches(array $operations): array
+    {
+        return self::each($operations, self::shared(...), self::look(...));
+    }
+
+    /**
+     * Engines of one kind share what is done to them: it is written once and given to each.
+     *
+     * @param list<OrderedOperation>           $operations
+     * @param \Closure(OrderedOperation): Doc $shared
+     * @param \Closure(OrderedStep): Doc      $step
+     *
+     * @return list<Doc>
+     */
+    private static function each(array $operations, \Closure $shared, \Closure $step): array
+    {
         $known = [];
 
-        return array_map(static function (OrderedOperation $ordered) use (&$known): array {
+        return array_map(static function (OrderedOperation $ordered) use (&$known, $shared, $step): array {
             $work = $ordered->work;
             $key = implode(
                 ' ',
                 array_map(spl_object_id(...), [$work->needs, $work->changes, $work->hands, $work->standing, $ordered->operation]),
             );
-            $shared = $known[$key] ??= self::shared($ordered);
-            $steps = array_map(static function (OrderedStep $step) use (&$known): array {
-                return ['id' => $step->id->text, ...$known['step '.spl_object_id($step->words)] ??= self::step($step)];
-            }, $ordered->steps);
+            $steps = [];
+            foreach ($ordered->steps as $each) {
+                $steps[] = ['id' => $each->id->text, ...$known['step '.spl_object_id($each->words)] ??= $step($each)];
+            }
 
             return [
                 'id' => $ordered->id(),
                 'position' => $ordered->position?->value,
                 'label' => $ordered->position?->label() ?? 'Whole rig',
-                ...$shared,
+                ...$known[$key] ??= $shared($ordered),
                 'steps' => $steps,
             ];
         }, $operations);
@@ -65,7 +93,6 @@ final readonly class OperationDocument
             'presenceMin' => $ordered->work->hands->presenceMin,
             'unattendedMin' => $ordered->work->hands->unattendedMin,
             'people' => $ordered->work->hands->people,
-            'needs' => self::needs($ordered->work),
             'why' => $ordered->operation->why,
             'gates' => array_map(static fn (Gate $gate): string => $gate->text(), $ordered->work->gates()),
             'cautions' => array_map(self::caution(...), $ordered->operation->doing->outfit->cautions),
@@ -95,28 +122,35 @@ final readonly class OperationDocument
         ];
     }
 
-    /** @return Doc */
-    private static function step(OrderedStep $step): array
+    /** @return Doc what is read of a step at the counter */
+    private static function look(OrderedStep $step): array
+    {
+        return [
+            'text' => $step->words->text,
+            'figure' => null === $step->figures->figure ? null : self::figure($step->figures->figure),
+            'beside' => $step->words->beside,
+            'rows' => $step->figures->rows,
+            'warning' => $step->words->warning,
+            'entry' => $step->done->entry,
+            'tightening' => self::tightening($step->figures->tightening),
+        ];
+    }
+
+    /** @return Doc what the bench asks of it besides */
+    private static function bench(OrderedStep $step): array
     {
         $tightening = $step->figures->tightening;
         $staged = $tightening instanceof TorqueAndAngle ? $tightening->first : $tightening;
 
         return [
-            'text' => $step->words->text,
-            'figure' => null === $step->figures->figure ? null : self::figure($step->figures->figure),
-            'beside' => $step->words->beside,
             'check' => $step->words->check,
             'slip' => $step->words->slip,
-            'rows' => $step->figures->rows,
             'stack' => $step->figures->stack,
-            'entry' => $step->done->entry,
             'must' => $step->done->must,
-            'tightening' => self::tightening($tightening),
             'stages' => $staged instanceof StagedTorque
                 ? array_map(static fn (Torque $stage): string => $stage->given, $staged->stages)
                 : [],
             'degrees' => $tightening instanceof TorqueAndAngle ? array_sum($tightening->degrees) : null,
-            'warning' => $step->words->warning,
             'event' => $step->done->event,
             'count' => $step->done->count,
             'effects' => array_column($step->done->effects, 'value'),

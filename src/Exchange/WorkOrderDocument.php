@@ -43,40 +43,84 @@ final readonly class WorkOrderDocument
 
         return [
             'format' => self::FORMAT,
-            'order' => $order->request->visit->order,
-            'day' => $order->request->visit->day->format('Y-m-d'),
-            'place' => $order->request->visit->place->label(),
-            'air' => $order->request->visit->air->text(),
-            'sharedLockout' => $order->request->visit->sharedLockout,
+            ...self::visit($order),
             'engines' => array_map(static function (EngineOrder $engine) use ($order, &$plates, &$uses): array {
                 $used = $uses[$engine->facts->kind] ??= UsedValues::of($engine, $order->request->procedures);
                 $kind = spl_object_id($engine->request->sheet).'|'.implode(',', $used);
 
-                return self::engine($engine, $order->request->procedures, $used, $plates[$kind] ??= self::plate($engine, $used));
+                return [
+                    ...self::engine($engine, $order->request->procedures),
+                    'used' => $used,
+                    'plate' => $plates[$kind] ??= self::plate($engine, $used),
+                ];
             }, $order->engines),
             'operations' => OperationDocument::all($order->operations),
             'answers' => MeasureDocument::answers($order->operations, $order->request->policy->answers),
+            ...self::pulled($order),
+            'timeline' => $withTimeline ? TimelineDocument::of($order->timeline) : null,
+            ...self::sums($order),
+        ];
+    }
+
+    /**
+     * What the counter looks at while an order is put together, its operations in the order of the timeline: without
+     * plates, and without what only the bench asks of a step.
+     *
+     * @return Doc
+     */
+    public static function sketch(WorkOrder $order): array
+    {
+        return [
+            ...self::visit($order),
+            'engines' => array_map(
+                static fn (EngineOrder $engine): array => self::engine($engine, $order->request->procedures),
+                $order->engines,
+            ),
+            'operations' => OperationDocument::sketches($order->operations),
+            ...self::pulled($order),
+            ...self::sums($order),
+        ];
+    }
+
+    /** @return Doc */
+    private static function visit(WorkOrder $order): array
+    {
+        $visit = $order->request->visit;
+
+        return [
+            'order' => $visit->order,
+            'day' => $visit->day->format('Y-m-d'),
+            'place' => $visit->place->label(),
+            'air' => $visit->air->text(),
+            'sharedLockout' => $visit->sharedLockout,
+        ];
+    }
+
+    /** @return Doc what is fetched for it, and what it warns of */
+    private static function pulled(WorkOrder $order): array
+    {
+        return [
             'oil' => array_map(OilDocument::of(...), $order->oil),
             'lubricants' => array_map(OilDocument::lubricant(...), $order->lubricants),
             'parts' => array_map(PullDocument::part(...), $order->parts->lines),
             'kits' => array_map(PullDocument::kit(...), $order->parts->kits),
             'tools' => array_map(PullDocument::tool(...), $order->tools),
             'cautions' => self::cautions($order),
-            'timeline' => $withTimeline ? TimelineDocument::of($order->timeline) : null,
-            'labour' => self::labour($order),
-            'byHand' => self::byHand($order),
-            'issuable' => $order->hasWork(),
         ];
+    }
+
+    /** @return Doc */
+    private static function sums(WorkOrder $order): array
+    {
+        return ['labour' => self::labour($order), 'byHand' => self::byHand($order), 'issuable' => $order->hasWork()];
     }
 
     /**
      * @param list<Procedure> $procedures
-     * @param list<string>    $used
-     * @param list<Doc>       $plate
      *
      * @return Doc
      */
-    private static function engine(EngineOrder $engine, array $procedures, array $used, array $plate): array
+    private static function engine(EngineOrder $engine, array $procedures): array
     {
         $advice = $engine->arrivalAdvice;
 
@@ -96,9 +140,7 @@ final readonly class WorkOrderDocument
                 'decision' => $engine->request->arrival->decision,
                 'advice' => null === $advice ? null : ['advice' => $advice->advice->value, 'waitMin' => $advice->waitMin, 'amountMl' => $advice->amountMl, 'reason' => $advice->reason],
             ],
-            'used' => $used,
             'level' => null === $engine->level ? null : self::level($engine->level),
-            'plate' => $plate,
         ];
     }
 

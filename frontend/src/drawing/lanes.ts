@@ -1,4 +1,4 @@
-import type { Operation, Timeline } from '@/shared/api/types'
+import type { SketchedOperation, Timeline } from '@/shared/api/types'
 
 export interface Bar {
   /** of the bar, once in the drawing */
@@ -25,7 +25,7 @@ export interface Lane {
 const shades = ['var(--green)', '#3d5a80', '#7a4a66', '#5b6b3a', '#8a5d00']
 
 /** A lane for each technician, then one for each engine and one for the rig. Engines have a shade each. */
-export function lanesOf(timeline: Timeline, operations: Operation[]): Lane[] {
+export function lanesOf(timeline: Timeline, operations: SketchedOperation[]): Lane[] {
   const byId = new Map(operations.map((operation) => [operation.id, operation]))
   const positions = [...new Set(operations.map((operation) => operation.position))]
   const shadeOf = (position: string | null): string =>

@@ -1,4 +1,4 @@
-import type { OilPool, Operation, WorkOrder } from './api/types'
+import type { OilPool, SketchedOperation, WorkSketch } from './api/types'
 import { unitText } from './value/raw'
 
 export interface CartLine {
@@ -26,7 +26,7 @@ export function pickWords(pick: ContainerPick): string {
 }
 
 /** Everything on the cart under the operation that needs it first, in the order of the work. */
-export function cartOf(work: WorkOrder): CartStop[] {
+export function cartOf(work: WorkSketch): CartStop[] {
   const lines = new Map<string, CartLine[]>()
   const add = (id: string, line: CartLine): void => {
     lines.set(id, [...(lines.get(id) ?? []), line])
@@ -79,7 +79,7 @@ export function cartOf(work: WorkOrder): CartStop[] {
 }
 
 /** Numbers that one operation fits to its engine: a part stands in the list under the engine that needs it first. */
-export function partsOf(work: WorkOrder, operation: Operation): string[] {
+export function partsOf(work: WorkSketch, operation: SketchedOperation): string[] {
   const own = (id: string): string => id.slice(id.indexOf('.') + 1)
   return work.parts
     .filter((part) =>

@@ -1,7 +1,7 @@
-import type { Operation, Plan } from '@/shared/api/types'
+import type { SketchedOperation, Plan } from '@/shared/api/types'
 
 /** Whose time an operation takes, in words. */
-export function timesText(operation: Operation): string {
+export function timesText(operation: SketchedOperation): string {
   const { people, presenceMin: presence } = operation
   return [
     `${operation.attendedMin} min${people > 1 ? `, ${people} people` : ''}`,

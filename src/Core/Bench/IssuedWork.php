@@ -71,7 +71,7 @@ final readonly class IssuedWork
     /** Starts an engine, runs it or stops it. */
     public function isRun(): bool
     {
-        return Lockout::Free === $this->work->needs->lockout || $this->work->has(Effect::Started, Effect::Cranked, Effect::Stopped);
+        return Lockout::Free === $this->work->needs->lockout || $this->work->changes->hasAny(Effect::Started, Effect::Cranked, Effect::Stopped);
     }
 
     /** Hands at the key or the tilt switch and at nothing else. */

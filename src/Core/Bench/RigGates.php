@@ -164,12 +164,12 @@ final readonly class RigGates
 
     private function isAtFilter(IssuedWork $work): bool
     {
-        return $work->work->has(Effect::FilterOff, Effect::FilterOn, Effect::OldGasketSeen) || $this->isTogether($work, Effect::FilterOff);
+        return $work->work->changes->hasAny(Effect::FilterOff, Effect::FilterOn, Effect::OldGasketSeen) || $this->isTogether($work, Effect::FilterOff);
     }
 
     private function isAtFuel(IssuedWork $work): bool
     {
-        return $work->work->has(Effect::FuelOpened, Effect::FuelProven)
+        return $work->work->changes->hasAny(Effect::FuelOpened, Effect::FuelProven)
             || Opening::FuelLine === $work->work->changes->closes
             || \in_array(Opening::FuelLine, $work->work->needs->open, true)
             || $this->isTogether($work, Effect::FuelOpened);

@@ -34,49 +34,36 @@ final readonly class ToolLine
     }
 
     /**
-     * A vessel takes from each of these what it took from the engine that it was worked out for.
+     * The same tool for all the work that needs it. A vessel takes from each engine what it took from the one that it
+     * was worked out for; what one engine needs it for twice need not make it larger.
      *
-     * @param list<Position> $positions
+     * @param non-empty-list<array{self, OrderedOperation, list<Position>}> $needs each with the engines that it serves
      */
-    public function neededBy(OrderedOperation $operation, array $positions): self
+    public static function of(array $needs): self
     {
-        $holds = [];
-        foreach ($this->holds as $volume) {
-            $holds += array_fill_keys(array_map(static fn (Position $position): string => $position->label(), $positions), $volume);
+        [$line, $first] = $needs[0];
+        $positions = $uses = $holds = [];
+        foreach ($needs as [$each, $operation, $served]) {
+            $uses[$operation->operation->title] = true;
+            foreach ($served as $position) {
+                $positions[$position->value] = $position;
+                foreach ($each->holds as $volume) {
+                    $held = $holds[$position->label()] ?? null;
+                    $holds[$position->label()] = null !== $held && $held->isAtLeast($volume) ? $held : $volume;
+                }
+            }
         }
+        $sum = \count($holds) > 1 ? array_reduce($holds, static fn (Volume $sum, Volume $volume): Volume => $sum->plus($volume), Volume::nothing()) : null;
 
         return new self(
-            $this->name,
-            $this->size,
-            $positions,
-            [$operation->operation->title],
-            $this->standIn,
-            $this->wrench,
-            $operation->id(),
-            $this->head,
-            $holds,
-        );
-    }
-
-    /** The same tool for more work. A vessel that one engine needs twice need not be larger for that. */
-    public function with(self $other): self
-    {
-        $holds = $this->holds;
-        foreach ($other->holds as $engine => $volume) {
-            $holds[$engine] = isset($holds[$engine]) && $holds[$engine]->isAtLeast($volume) ? $holds[$engine] : $volume;
-        }
-        $isNewAt = fn (Position $position): bool => !\in_array($position, $this->positions, true);
-        $sum = array_reduce($holds, static fn (Volume $sum, Volume $volume): Volume => $sum->plus($volume), Volume::nothing());
-
-        return new self(
-            $this->name,
-            [] !== $other->holds && \count($holds) > 1 ? $sum->inBothUnits().' in all' : $this->size,
-            [...$this->positions, ...array_values(array_filter($other->positions, $isNewAt))],
-            [...$this->uses, ...array_values(array_diff($other->uses, $this->uses))],
-            $this->standIn,
-            $this->wrench,
-            $this->firstUse,
-            $this->head,
+            $line->name,
+            null === $sum ? $line->size : $sum->inBothUnits().' in all',
+            array_values($positions),
+            array_map(strval(...), array_keys($uses)),
+            $line->standIn,
+            $line->wrench,
+            $first->id(),
+            $line->head,
             $holds,
         );
     }

@@ -55,7 +55,7 @@ final class ToolList
      */
     public function of(array $operations, array $engines): array
     {
-        $lines = [];
+        $needs = [];
         $all = array_values(array_map(static fn (EngineOrder $engine): Position => $engine->position, $engines));
         foreach ($operations as $operation) {
             $positions = null === $operation->position ? $all : [$operation->position];
@@ -64,13 +64,11 @@ final class ToolList
                 ? $this->needed($operation, null)
                 : $this->called[$operation->called] ??= $this->all($operation, $engine);
             foreach ($tools as $line) {
-                $needed = $line->neededBy($operation, $positions);
-                $key = $line->name.'|'.([] === $line->holds ? $line->size : '');
-                $lines[$key] = isset($lines[$key]) ? $lines[$key]->with($needed) : $needed;
+                $needs[$line->name.'|'.([] === $line->holds ? $line->size : '')][] = [$line, $operation, $positions];
             }
         }
 
-        return self::standingIn(array_values($lines));
+        return self::standingIn(array_values(array_map(ToolLine::of(...), $needs)));
     }
 
     /** @return list<ToolLine> with a torque wrench for every torque that is asked for */

@@ -34,7 +34,12 @@ final readonly class Changes
         $this->happens = $happens;
     }
 
-    public function has(Effect ...$any): bool
+    public function has(Effect $effect): bool
+    {
+        return isset($this->happens[$effect->value]);
+    }
+
+    public function hasAny(Effect ...$any): bool
     {
         foreach ($any as $effect) {
             if (isset($this->happens[$effect->value])) {

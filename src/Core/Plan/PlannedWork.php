@@ -32,9 +32,9 @@ final readonly class PlannedWork
         return null === $this->position && Frame::Last === $this->standing->frame;
     }
 
-    public function has(Effect ...$any): bool
+    public function has(Effect $effect): bool
     {
-        return $this->changes->has(...$any);
+        return $this->changes->has($effect);
     }
 
     /** @return list<Gate> what must be so before it, each once; what it brings about itself is not asked for */

@@ -39,9 +39,9 @@ final readonly class Stretch
         $this->changes = new Changes(array_merge(...array_map(static fn (PlannedWork $work): array => $work->changes->effects, $works)));
     }
 
-    public function has(Effect ...$any): bool
+    public function has(Effect $effect): bool
     {
-        return $this->changes->has(...$any);
+        return $this->changes->has($effect);
     }
 
     /**
@@ -71,7 +71,7 @@ final readonly class Stretch
         $opens = [] !== array_filter($this->works, static fn (PlannedWork $work): bool => null !== $work->changes->opens);
 
         return !$opens
-            && (null !== $this->works[0]->changes->closes || $this->works[0]->has(
+            && (null !== $this->works[0]->changes->closes || $this->works[0]->changes->hasAny(
                 Effect::DrainClosed,
                 Effect::SpillClosed,
                 Effect::GearDrainClosed,

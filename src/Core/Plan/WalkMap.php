@@ -123,7 +123,7 @@ final readonly class WalkMap
     private static function bars(Stretch $stretch): int
     {
         $bars = 0;
-        foreach (self::BARS as [$on, $off]) {
+        foreach ([] === $stretch->changes->effects ? [] : self::BARS as [$on, $off]) {
             $bars += ($stretch->has($on) && !$stretch->has($off) ? 1 : 0) - ($stretch->has($off) && !$stretch->has($on) ? 1 : 0);
         }
         foreach ($stretch->works as $work) {
@@ -185,8 +185,10 @@ final readonly class WalkMap
                 static fn (PlannedWork $work): ?string => $work->changes->opens?->value,
                 $stretch->works,
             ), \is_string(...));
-            $drained = array_filter(self::DRAINS, static fn (array $drain): bool => $stretch->has($drain[0]));
-            foreach (array_unique([...$opened, ...array_map(static fn (array $drain): string => $drain[0]->value, $drained)]) as $what) {
+            foreach ([] === $stretch->changes->effects ? [] : self::DRAINS as [$opens]) {
+                $opened = $stretch->has($opens) ? [...$opened, $opens->value] : $opened;
+            }
+            foreach (array_unique($opened) as $what) {
                 $openers[$what][] = $number;
             }
         }
@@ -250,7 +252,7 @@ final readonly class WalkMap
                 $closed[] = [$opening->zone(), $opening->value, $opening];
             }
         }
-        foreach (self::DRAINS as [$opens, $closes, $zone]) {
+        foreach ([] === $stretch->changes->effects ? [] : self::DRAINS as [$opens, $closes, $zone]) {
             if ($stretch->has($closes)) {
                 $closed[] = [$zone, $opens->value, null];
             }

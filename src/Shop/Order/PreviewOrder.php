@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Shop\Order;
 
 use FreshTack\Core\Order\OrderBuilder;
+use FreshTack\Core\Order\WorkOrder;
 use FreshTack\Core\Plan\CannotPlan;
 use FreshTack\Core\Plan\GateBroken;
 use FreshTack\Core\Quantity\InvalidQuantity;
@@ -24,28 +25,28 @@ final readonly class PreviewOrder
     {
         $asked = $this->requests->of($file, $draft);
 
-        return new OrderView($file, $asked->boat, $asked->assessed, $this->document($asked));
+        $order = $this->order($asked);
+
+        return new OrderView($file, $asked->boat, $asked->assessed, null === $order ? null : WorkOrderDocument::of($order, false));
     }
 
     /**
-     * The work alone: it follows the hand.
+     * What the counter looks at of the work alone: it follows the hand.
      *
      * @return array<string, mixed>|null null if no engine has a sheet
      *
      * @throws NotFound|InvalidQuantity|InvalidDocument|GateBroken|CannotPlan
      */
-    public function work(OrderFile $file, Draft $draft): ?array
+    public function sketch(OrderFile $file, Draft $draft): ?array
     {
-        return $this->document($this->requests->ofPicked($file, $draft));
+        $order = $this->order($this->requests->ofPicked($file, $draft));
+
+        return null === $order ? null : WorkOrderDocument::sketch($order);
     }
 
-    /**
-     * @return array<string, mixed>|null
-     *
-     * @throws GateBroken|CannotPlan
-     */
-    private function document(DraftRequest $asked): ?array
+    /** @throws GateBroken|CannotPlan */
+    private function order(DraftRequest $asked): ?WorkOrder
     {
-        return null === $asked->request ? null : WorkOrderDocument::of($this->builder->build($asked->request), false);
+        return null === $asked->request ? null : $this->builder->build($asked->request);
     }
 }

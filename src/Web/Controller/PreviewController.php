@@ -37,6 +37,6 @@ final readonly class PreviewController
         SessionLock::release($request);
         $draft = Body::read($request, static fn (Cursor $body): Draft => DraftReader::at($body));
 
-        return new JsonResponse(['work' => $this->preview->work($this->orders->get($number), $draft)]);
+        return new JsonResponse(['work' => $this->preview->sketch($this->orders->get($number), $draft)]);
     }
 }

@@ -28,6 +28,7 @@ const {
   view,
   draft,
   work,
+  document: whole,
   isDraft,
   error,
   isPending,
@@ -42,7 +43,7 @@ const {
   putAside,
   putBack,
   leaveAside,
-  plan: whole,
+  plan: issuable,
 } = useOrder(number)
 const { mayWrite } = useSession()
 const editable = computed(() => isDraft.value && mayWrite.value)
@@ -55,7 +56,7 @@ const grid = useGrid(
 const { height: gridHeight, least, most } = useSplit()
 const { offers } = useOffers(number, draft, () => editable.value)
 const { plan: sketch } = useTimeline(number, draft, () => isDraft.value && mayWrite.value)
-const { full, changes } = whole
+const { full, changes } = issuable
 /** The plan that would be issued; until it is worked out the first sketch. */
 const plan = computed(() => (full.value?.work ? { ...full.value, timeline: full.value.work.timeline } : sketch.value))
 function takeUp(taken: Offer[]): void {
@@ -190,6 +191,7 @@ useShortcut('F9', () => {
       <OrderTabs
         v-if="work && work.operations.length > 0"
         :work="work"
+        :whole="whole"
         :plan="plan"
         :sketch="isDraft && full === null"
         :behind="isBehind"

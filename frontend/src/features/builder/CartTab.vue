@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { WorkOrder } from '@/shared/api/types'
+import type { WorkSketch } from '@/shared/api/types'
 import { cartOf } from '@/shared/cart'
 import CartStop from '@/shared/ui/CartStop.vue'
 
 /** What is brought to the boat once, before the first drain, in the order in which hands reach for it. */
-const props = defineProps<{ work: WorkOrder; issued?: boolean }>()
+const props = defineProps<{ work: WorkSketch; issued?: boolean }>()
 const stops = computed(() => cartOf(props.work))
 </script>
 

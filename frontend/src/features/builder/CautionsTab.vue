@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { WorkOrder } from '@/shared/api/types'
+import type { WorkSketch } from '@/shared/api/types'
 import WhyButton from '@/shared/ui/WhyButton.vue'
 
-defineProps<{ cautions: WorkOrder['cautions'] }>()
+defineProps<{ cautions: WorkSketch['cautions'] }>()
 </script>
 
 <template>

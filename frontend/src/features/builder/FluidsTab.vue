@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import ContainerShelf from '@/drawing/ContainerShelf.vue'
-import type { WorkOrder } from '@/shared/api/types'
+import type { WorkSketch } from '@/shared/api/types'
 import { pickWords } from '@/shared/cart'
 import WhyButton from '@/shared/ui/WhyButton.vue'
 
-const props = defineProps<{ work: WorkOrder }>()
+const props = defineProps<{ work: WorkSketch }>()
 const lubricants = computed(() => props.work.lubricants ?? [])
 const counted = computed(() => lubricants.value.filter((pool) => pool.need !== null))
 const ready = computed(() => lubricants.value.filter((pool) => pool.need === null))

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Draft, WorkOrder } from '@/shared/api/types'
+import type { Draft, WorkSketch } from '@/shared/api/types'
 import { vFlaw } from '@/shared/keyboard'
 import WhyButton from '@/shared/ui/WhyButton.vue'
 import { minutesText, wholeNumber } from '@/shared/units'
 
-const props = defineProps<{ work: WorkOrder; aloneMin: number | null; draft: Draft | null }>()
+const props = defineProps<{ work: WorkSketch; aloneMin: number | null; draft: Draft | null }>()
 const emit = defineEmits<{ change: [part: Partial<Draft>] }>()
 const peopleMin = computed(() => props.work.labour.handsOnMin + props.work.labour.presenceMin)
 const saved = computed(() => (props.aloneMin === null ? 0 : Math.max(0, props.aloneMin - peopleMin.value)))

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Draft, Plan, WorkOrder } from '@/shared/api/types'
+import type { Draft, Plan, WorkOrder, WorkSketch } from '@/shared/api/types'
 import PlateTable from '@/shared/ui/PlateTable.vue'
 import CartTab from './CartTab.vue'
 import CautionsTab from './CautionsTab.vue'
@@ -13,7 +13,9 @@ import ToolsTab from './ToolsTab.vue'
 
 /** The order itself, leaf by leaf. */
 const props = defineProps<{
-  work: WorkOrder
+  work: WorkSketch
+  /** With the plates of its engines; null: not worked out yet. */
+  whole: WorkOrder | null
   plan: Pick<Plan, 'timeline' | 'aloneMin'> | null
   /** Another plan will be issued: this is the first one that was found. */
   sketch: boolean
@@ -29,7 +31,7 @@ const shown = computed<Record<string, unknown>>(() => ({
   modelValue: tab.value,
   'onUpdate:modelValue': (name: string | number) => (tab.value = name),
 }))
-const timeline = computed(() => props.work.timeline ?? props.plan?.timeline ?? null)
+const timeline = computed(() => props.whole?.timeline ?? props.plan?.timeline ?? null)
 const steps = computed(() => props.work.operations.reduce((sum, operation) => sum + operation.steps.length, 0))
 </script>
 
@@ -60,7 +62,12 @@ const steps = computed(() => props.work.operations.reduce((sum, operation) => su
       ><CartTab v-if="tab === 'cart'" :work="work" :issued="draft === null || !editable"
     /></el-tab-pane>
     <el-tab-pane label="Torques, tools" name="tools"><ToolsTab :work="work" /></el-tab-pane>
-    <el-tab-pane label="Plate" name="plate"><PlateTable v-if="tab === 'plate'" :engines="work.engines" /></el-tab-pane>
+    <el-tab-pane label="Plate" name="plate"
+      ><PlateTable v-if="tab === 'plate' && whole" :engines="whole.engines" />
+      <p v-else-if="tab === 'plate'" class="muted" role="status">
+        The plate comes with the plan that is being worked out …
+      </p></el-tab-pane
+    >
     <el-tab-pane label="Labour" name="labour"
       ><LabourTab
         :work="work"

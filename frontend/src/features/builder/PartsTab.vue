@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import type { Draft, Kit, WorkOrder } from '@/shared/api/types'
+import type { Draft, Kit, WorkSketch } from '@/shared/api/types'
 import WhyButton from '@/shared/ui/WhyButton.vue'
 import { dayText, moneyText } from '@/shared/units'
 
 /** What is fetched, in the order in which it is needed, and the kits that would take the place of loose pieces. */
-const props = defineProps<{ work: WorkOrder; draft: Draft | null }>()
+const props = defineProps<{ work: WorkSketch; draft: Draft | null }>()
 const emit = defineEmits<{ change: [part: Partial<Draft>] }>()
 
 function take(kit: Kit, taken: boolean): void {

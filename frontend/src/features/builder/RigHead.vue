@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import Transom from '@/drawing/Transom.vue'
-import type { Engine, OrderView, WorkOrder } from '@/shared/api/types'
+import type { Engine, OrderView, WorkSketch } from '@/shared/api/types'
 import { degreesText } from '@/shared/units'
 import { placeWords } from '@/shared/words'
 
-const props = defineProps<{ view: OrderView; work: WorkOrder | null; fixed: boolean }>()
+const props = defineProps<{ view: OrderView; work: WorkSketch | null; fixed: boolean }>()
 const hung = computed(() =>
   props.view.engines.map((engine) => ({ ...engine, refused: engine.identification.refusal !== null })),
 )

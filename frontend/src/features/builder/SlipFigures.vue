@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Draft, OilPool, Plan, WorkOrder } from '@/shared/api/types'
+import type { Draft, OilPool, Plan, WorkSketch } from '@/shared/api/types'
 import { pickWords } from '@/shared/cart'
 import { dayText, litresText, minutesText, moneyText, ownUnit } from '@/shared/units'
 import ReadyDates from './ReadyDates.vue'
 import DayField from '@/shared/ui/DayField.vue'
 
 /** How long, what to pull, what is short, when it is ready. */
-const props = defineProps<{ work: WorkOrder; plan: Plan | null; draft: Draft | null }>()
+const props = defineProps<{ work: WorkSketch; plan: Plan | null; draft: Draft | null }>()
 const emit = defineEmits<{ change: [part: Partial<Draft>] }>()
 
 const used = computed(() => props.work.parts.filter((part) => !part.atHand))

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { Step } from '@/shared/api/types'
+import type { SketchedStep } from '@/shared/api/types'
 
-defineProps<{ step: Step }>()
+defineProps<{ step: SketchedStep }>()
 </script>
 
 <template>

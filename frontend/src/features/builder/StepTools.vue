@@ -1,18 +1,18 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { ByHand, Operation, WorkOrder } from '@/shared/api/types'
+import type { ByHand, SketchedOperation, WorkSketch } from '@/shared/api/types'
 import { vFlaw } from '@/shared/keyboard'
 import { moved, neighbour, withoutStep, withStep } from './byHand'
 
 /** Changes one operation's place, or adds a step behind it. */
-const props = defineProps<{ work: WorkOrder; operation: Operation; byHand: ByHand }>()
+const props = defineProps<{ work: WorkSketch; operation: SketchedOperation; byHand: ByHand }>()
 const emit = defineEmits<{ change: [byHand: ByHand] }>()
 interface Way {
   name: 'earlier' | 'later'
   sign: string
   side: string
   edge: string
-  other: Operation | null
+  other: SketchedOperation | null
 }
 const ways = computed<Way[]>(() => [
   {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue'
-import type { ByHand, Draft, Operation, Plan, WorkOrder } from '@/shared/api/types'
+import type { ByHand, Draft, SketchedOperation, Plan, WorkSketch } from '@/shared/api/types'
 import { timesText, whoseText } from '@/shared/times'
 import WhyButton from '@/shared/ui/WhyButton.vue'
 import { movedBack, movesOf, nothingByHand, withoutStep } from './byHand'
@@ -9,7 +9,7 @@ import StepTools from './StepTools.vue'
 
 /** The work in its order; while it is a draft, it may be changed by hand as far as the gates allow. */
 const props = defineProps<{
-  work: WorkOrder
+  work: WorkSketch
   draft?: Draft | null
   timeline?: Plan['timeline'] | null
   /** What is shown is of the draft before the last change. */
@@ -34,7 +34,7 @@ watch(
   { flush: 'post' },
 )
 
-function change(next: ByHand, operation?: Operation): void {
+function change(next: ByHand, operation?: SketchedOperation): void {
   const button = document.activeElement?.className ?? ''
   pressed = operation && ['earlier', 'later'].includes(button) ? { operation: operation.id, button } : null
   emit('change', { byHand: next })

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Draft, Offer, OrderView, Plan, WorkOrder } from '@/shared/api/types'
+import type { Draft, Offer, OrderView, Plan, WorkSketch } from '@/shared/api/types'
 import { useSession } from '@/shared/session'
 import ArrivalDecision from './ArrivalDecision.vue'
 import CloseOrder from './CloseOrder.vue'
@@ -13,7 +13,7 @@ import SlipFigures from './SlipFigures.vue'
 /** What the writer reads out: what is missing, how long it takes, what to pull. */
 const props = defineProps<{
   view: OrderView
-  work: WorkOrder | null
+  work: WorkSketch | null
   editable: boolean
   issuing: boolean
   /** The work that is shown is of an older draft. */
@@ -155,7 +155,7 @@ function filled(): void {
       </el-button>
       <template v-else>
         <p v-if="view.flaw" class="band stop small" role="alert">{{ view.flaw }}</p>
-        <IssuedActions :order="view.order" :format="work?.format" @reopened="emit('filled')" />
+        <IssuedActions :order="view.order" :format="view.work?.format" @reopened="emit('filled')" />
       </template>
       <p v-if="closable" class="closing">
         <button :key="view.order.status" type="button" class="mini" @click="closing = true">

@@ -2,11 +2,11 @@
 import { computed, ref } from 'vue'
 import TimelineLanes from '@/drawing/TimelineLanes.vue'
 import { lanesOf } from '@/drawing/lanes'
-import type { Timeline, WorkOrder } from '@/shared/api/types'
+import type { Timeline, WorkSketch } from '@/shared/api/types'
 import { minutesText } from '@/shared/units'
 
 /** The plan: how long it takes, how good it is, and for each piece of work what fills its wait. */
-const props = defineProps<{ work: WorkOrder; timeline: Timeline | null }>()
+const props = defineProps<{ work: WorkSketch; timeline: Timeline | null }>()
 const chosen = ref<string | null>(null)
 const lanes = computed(() => (props.timeline ? lanesOf(props.timeline, props.work.operations) : []))
 const titleOf = (id: string): string => {

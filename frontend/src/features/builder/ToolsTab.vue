@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { WorkOrder } from '@/shared/api/types'
+import type { WorkSketch } from '@/shared/api/types'
 import CrowfootBox from '@/shared/ui/CrowfootBox.vue'
 import WhyButton from '@/shared/ui/WhyButton.vue'
 import { dayText } from '@/shared/units'
 
-const props = defineProps<{ work: WorkOrder }>()
+const props = defineProps<{ work: WorkSketch }>()
 const open = ref<string | null>(null)
 const figures = computed(() =>
   props.work.operations.flatMap((operation) =>

@@ -1,4 +1,4 @@
-import type { ByHand, Operation, WorkOrder } from '@/shared/api/types'
+import type { ByHand, SketchedOperation, WorkSketch } from '@/shared/api/types'
 
 export const nothingByHand: ByHand = { moves: [], steps: [] }
 
@@ -38,13 +38,18 @@ export function withoutStep(byHand: ByHand, operation: string): ByHand {
 }
 
 /** The work at the same engine that comes just before or just behind, and may change places with this one. */
-export function neighbour(work: WorkOrder, byHand: ByHand, operation: Operation, by: -1 | 1): Operation | null {
+export function neighbour(
+  work: WorkSketch,
+  byHand: ByHand,
+  operation: SketchedOperation,
+  by: -1 | 1,
+): SketchedOperation | null {
   const same = asWished(work, byHand, operation.position)
   return same[same.findIndex((each) => each.id === operation.id) + by] ?? null
 }
 
 /** What may change places at an engine. A wish that has no answer yet counts: who presses twice means two places. */
-function asWished(work: WorkOrder, byHand: ByHand, position: Operation['position']): Operation[] {
+function asWished(work: WorkSketch, byHand: ByHand, position: SketchedOperation['position']): SketchedOperation[] {
   const list = work.operations.filter((each) => each.position === position && each.movable)
   for (const move of byHand.moves) {
     const [from, to] = [move.work, move.before].map((id) => list.findIndex((each) => each.id === id)) as [
@@ -58,11 +63,11 @@ function asWished(work: WorkOrder, byHand: ByHand, position: Operation['position
   return list
 }
 
-function refusalOf(work: WorkOrder, move: ByHand['moves'][number]): string | null {
+function refusalOf(work: WorkSketch, move: ByHand['moves'][number]): string | null {
   return work.byHand?.refused.find((each) => each.work === move.work && each.before === move.before)?.why ?? null
 }
 
-export function movesOf(work: WorkOrder, byHand: ByHand, operation: Operation): Moved[] {
+export function movesOf(work: WorkSketch, byHand: ByHand, operation: SketchedOperation): Moved[] {
   return byHand.moves
     .filter((move) => move.work === operation.id)
     .map((move) => ({

@@ -1,4 +1,4 @@
-import type { WorkOrder } from '@/shared/api/types'
+import type { WorkSketch } from '@/shared/api/types'
 
 export interface Parked {
   key: string
@@ -20,7 +20,7 @@ export interface Hole {
 }
 
 /** The tasks that can't be done, each told once however many engines it is parked on for the same reason. */
-export function parkedOf(work: WorkOrder | null): Parked[] {
+export function parkedOf(work: WorkSketch | null): Parked[] {
   const found = new Map<string, Parked>()
   for (const engine of work?.engines ?? []) {
     for (const task of engine.blocked) {

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue'
 import { answered, api, asProblem, Told } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
-import type { Draft, OrderView } from '@/shared/api/types'
+import type { Draft, OrderView, WorkOrder, WorkSketch } from '@/shared/api/types'
 import { usePress } from '@/shared/api/usePress'
 import { plainCopy } from '@/shared/copy'
 import { useKept } from '@/shared/kept'
@@ -130,12 +130,15 @@ export function useOrder(number: number) {
     changed()
   }
 
+  const work = computed<WorkOrder | WorkSketch | null>(
+    () => (isDraft.value ? (plan.full.value?.work ?? preview.data.value?.work) : null) ?? data.value?.work ?? null,
+  )
+
   return {
     view: data,
     draft,
-    work: computed(
-      () => (isDraft.value ? (plan.full.value?.work ?? preview.data.value?.work) : null) ?? data.value?.work ?? null,
-    ),
+    work,
+    document: computed(() => (work.value !== null && 'format' in work.value ? work.value : null)),
     plan,
     isDraft,
     error: computed(() => error.value ?? failureReason.value),

@@ -50,6 +50,13 @@ export type Plan = Schemas['TimelineAnswer']
 export type SchoolQuestion = Schemas['Schools']['questions'][number]
 export type Kit = WorkOrder['kits'][number]
 export type Step = Operation['steps'][number]
+/** What a draft would give, as the counter looks at it: a work order is one too. */
+export type WorkSketch = Omit<WorkOrder, '$defs' | 'format' | 'answers' | 'timeline' | 'engines' | 'operations'> & {
+  engines: Omit<WorkEngine, 'plate' | 'used'>[]
+  operations: SketchedOperation[]
+}
+export type SketchedOperation = Omit<Operation, 'needs' | 'steps'> & { steps: SketchedStep[] }
+export type SketchedStep = Pick<Step, 'id' | 'text' | 'figure' | 'beside' | 'rows' | 'warning' | 'entry' | 'tightening'>
 export type OilPool = WorkOrder['oil'][number]
 export type Field = Schemas['Field']
 export type Fields = Schemas['Fields']

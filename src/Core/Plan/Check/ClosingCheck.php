@@ -102,7 +102,7 @@ final readonly class ClosingCheck
             [Effect::SpillOpened, Effect::SpillClosed, 'spill trough', Zone::Powerhead],
             [Effect::GearOpened, Effect::GearDrainClosed, 'gearcase screws', Zone::Gearcase],
         ];
-        $isFilter = static fn (TimedWork $timed): bool => $timed->work->has(Effect::FilterOff, Effect::FilterOn);
+        $isFilter = static fn (TimedWork $timed): bool => $timed->work->changes->hasAny(Effect::FilterOff, Effect::FilterOn);
         foreach ($drains as [$opens, $closes, $name, $zone]) {
             foreach ($own as $place => $opener) {
                 $closing = $opener->work->has($opens)
@@ -212,7 +212,7 @@ final readonly class ClosingCheck
 
     private static function closesSomething(TimedWork $timed): bool
     {
-        return $timed->work->has(Effect::DrainClosed, Effect::SpillClosed, Effect::GearDrainClosed);
+        return $timed->work->changes->hasAny(Effect::DrainClosed, Effect::SpillClosed, Effect::GearDrainClosed);
     }
 
     /**
