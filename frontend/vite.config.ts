@@ -3,10 +3,11 @@ import { ElementPlusResolver } from 'unplugin-vue-components/resolvers'
 import Components from 'unplugin-vue-components/vite'
 import { fileURLToPath } from 'node:url'
 import { defineConfig } from 'vitest/config'
+import { setInterpolations } from './setInterpolations.ts'
 
 export default defineConfig({
   plugins: [
-    vue(),
+    vue({ template: { compilerOptions: { nodeTransforms: [setInterpolations] } } }),
     Components({
       dirs: [],
       dts: 'components.d.ts',

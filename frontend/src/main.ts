@@ -7,6 +7,7 @@ import { watchOpening } from './app/notOpened'
 import { router } from './app/router'
 import { rememberScrolling } from './app/scrolling'
 import { isAway } from './shared/api/client'
+import { installFigures } from './shared/figures'
 import './theme.css'
 
 const queryClient = new QueryClient({
@@ -28,4 +29,5 @@ rememberScrolling(router)
 createApp(App as Component)
   .use(VueQueryPlugin, { queryClient })
   .use(router)
+  .use(installFigures)
   .mount('#app')

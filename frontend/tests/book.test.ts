@@ -2,6 +2,7 @@ import { createSSRApp, h, type Component } from 'vue'
 import { renderToString } from 'vue/server-renderer'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import { describe, expect, it } from 'vitest'
+import { installFigures } from '@/shared/figures'
 import FigureCell from '@/features/book/FigureCell.vue'
 import FlagItem from '@/features/book/FlagItem.vue'
 import QuoteSides from '@/features/book/QuoteSides.vue'
@@ -11,7 +12,11 @@ import type { SheetValue } from '@/shared/api/types'
 async function words(component: unknown, props: Record<string, unknown>): Promise<string> {
   const page = { render: () => null }
   const router = createRouter({ history: createMemoryHistory(), routes: [{ path: '/:rest(.*)*', component: page }] })
-  const html = await renderToString(createSSRApp({ render: () => h(component as Component, props) }).use(router))
+  const html = await renderToString(
+    createSSRApp({ render: () => h(component as Component, props) })
+      .use(router)
+      .use(installFigures),
+  )
   return html
     .replace(/<!--.*?-->/g, '')
     .replace(/<[^>]+>/g, ' ')

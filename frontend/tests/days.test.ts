@@ -1,5 +1,6 @@
 import { afterEach, describe, expect, it } from 'vitest'
 import { createApp, h, nextTick } from 'vue'
+import { installFigures } from '@/shared/figures'
 import { country, dayTyped } from '@/shared/days'
 import DayField from '@/shared/ui/DayField.vue'
 import { dayText } from '@/shared/units'
@@ -49,7 +50,9 @@ describe('a day as people write it', () => {
     const days: string[] = []
     const page = document.createElement('div')
     const taken = { modelValue: '2026-03-09', 'onUpdate:modelValue': (day: string) => days.push(day) }
-    createApp({ render: () => h(DayField, taken) }).mount(page)
+    createApp({ render: () => h(DayField, taken) })
+      .use(installFigures)
+      .mount(page)
     const input = page.querySelector('input')
     const type = async (text: string): Promise<void> => {
       if (input) {

@@ -1,6 +1,7 @@
 import { createSSRApp, h, type Component } from 'vue'
 import { renderToString } from 'vue/server-renderer'
 import { describe, expect, it } from 'vitest'
+import { installFigures } from '@/shared/figures'
 import ContainerShelf from '@/drawing/ContainerShelf.vue'
 import Dipstick from '@/drawing/Dipstick.vue'
 import IntervalBars from '@/drawing/IntervalBars.vue'
@@ -12,7 +13,7 @@ import TurnDial from '@/drawing/TurnDial.vue'
 import { aDue, anEngine } from './fixtures'
 
 function drawn(component: unknown, props: Record<string, unknown>): Promise<string> {
-  return renderToString(createSSRApp({ render: () => h(component as Component, props) }))
+  return renderToString(createSSRApp({ render: () => h(component as Component, props) }).use(installFigures))
 }
 
 describe('pieces on a shaft', () => {

@@ -1,4 +1,5 @@
 import { createApp, h, nextTick, shallowRef } from 'vue'
+import { installFigures } from '@/shared/figures'
 import { describe, expect, it } from 'vitest'
 import { kitText, readKit } from '../src/features/parts/kit'
 import { keyOf } from '../src/features/book/useUnsaved'
@@ -37,7 +38,9 @@ function edit(of: Field, value: Raw) {
           now.value = changed
         },
       }),
-  }).mount(root)
+  })
+    .use(installFigures)
+    .mount(root)
   async function set(selector: string, to: string | boolean, place = 0): Promise<void> {
     const control = root.querySelectorAll<HTMLInputElement>(selector)[place]
     if (control === undefined) {

@@ -33,9 +33,9 @@ final readonly class Printer
      * @param 'a4'|'letter'        $paper   ignored for labels
      * @param string               $footer  stands on every page beside its number
      */
-    public function print(string $what, array $content, string $paper, string $footer): string
+    public function print(string $what, array $content, string $paper, string $footer, FigureStyle $figures = new FigureStyle()): string
     {
-        $html = $this->twig->render("print/$what.html.twig", $content);
+        $html = $figures->setPage($this->twig->render("print/$what.html.twig", $content));
         $file = \sprintf('%s/prints/%s-%s-%s.pdf', $this->dataDir, $what, $paper, hash('sha256', $html.$footer));
         $kept = (string) @file_get_contents($file);
         if (self::isWhole($kept)) {
@@ -71,11 +71,11 @@ final readonly class Printer
      * @param array<string, mixed> $content its template takes the type's `size` in points
      * @param 'a4'|'letter'        $paper
      */
-    public function fitted(string $what, array $content, string $paper, string $footer): string
+    public function fitted(string $what, array $content, string $paper, string $footer, FigureStyle $figures = new FigureStyle()): string
     {
         $best = null;
         foreach (self::SIZES as $size) {
-            $pdf = $this->print($what, [...$content, 'size' => $size], $paper, $footer);
+            $pdf = $this->print($what, [...$content, 'size' => $size], $paper, $footer, $figures);
             $pages = preg_match_all('~/Type\s*/Page\b(?!s)~', $pdf);
             $best = null === $best || $pages < $best[0] ? [$pages, $pdf] : $best;
             if (1 === $pages) {

@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { country } from '@/shared/days'
+import { figureStyle } from '@/shared/figures'
 import { useSession, useShop } from '@/shared/session'
 import { sessionLost, signedInAs } from '@/shared/signedIn'
 import { startSending } from '@/shared/unsent/store'
@@ -16,7 +17,14 @@ import StateStrip from './StateStrip.vue'
 const route = useRoute()
 const { account, isPending } = useSession()
 const { shop } = useShop()
-watch(shop, (now) => (country.value = now?.country ?? null), { immediate: true, flush: 'sync' })
+watch(
+  shop,
+  (now) => {
+    country.value = now?.country ?? null
+    figureStyle.value = now?.figures ?? figureStyle.value
+  },
+  { immediate: true, flush: 'sync' },
+)
 /** Whoever has the address sees it, signed in or not. */
 const open = computed(() => route.meta['open'] === true)
 const bare = computed(() => route.meta['bare'] === true)

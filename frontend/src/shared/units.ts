@@ -1,4 +1,5 @@
 import { dayLocale } from './days'
+import { figureStyle, setFigures } from './figures'
 
 const dayOnly = { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' } as const
 const dayFormats = {
@@ -104,16 +105,30 @@ export function countdownText(seconds: number): string {
   return `${sign}${Math.floor(left / 60)}:${String(left % 60).padStart(2, '0')}`
 }
 
-/** Millilitres as people say them: `4.90 l`, `1.187 l`; less than a litre as they are. No digit is rounded away. */
+/**
+ * Millilitres as people say them: `4.90 l`, `1.187 l`; less than a litre as they are. No digit is rounded away. Where
+ * people buy by the quart: `≈ 5.18 US qt (4.90 l)`.
+ */
 export function litresText(millilitres: number): string {
-  return Math.abs(millilitres) < 1000
-    ? `${millilitres} ml`
-    : `${(millilitres / 1000).toFixed(millilitres % 10 === 0 ? 2 : 3)} l`
+  const isSmall = Math.abs(millilitres) < 1000
+  const litres = isSmall ? `${millilitres} ml` : `${(millilitres / 1000).toFixed(millilitres % 10 === 0 ? 2 : 3)} l`
+  if (!figureStyle.value.customary) {
+    return litres
+  }
+  const other = isSmall
+    ? `${(millilitres / 29.5735).toFixed(1)} US fl oz`
+    : `${(millilitres / 946.353).toFixed(2)} US qt`
+  return `≈ ${other} (${litres})`
 }
 
-/** Of an amount in two units, such as `5.46 l (5.77 US qt)`, the one of its source. */
+/** Of an amount in two units, such as `5.46 l (5.77 US qt)`, the one that people here read first. */
 export function ownUnit(text: string): string {
-  return text.split(' (')[0] ?? text
+  return setFigures(text).split(' (')[0] ?? text
+}
+
+/** And the other one. */
+export function otherUnit(text: string): string {
+  return setFigures(text).replace(/^.*\((.*)\)$/, '$1')
 }
 
 /** A decimal comma is read as a point; spaces are dropped, but for the one before a fraction. Nothing else is changed. */
@@ -136,6 +151,11 @@ export function degreesText(celsius: number): string {
 
 /** A whole number as people type it: `−25 °C` becomes -25; null if it is none. An empty field is not nought. */
 export function wholeNumber(text: string): number | null {
-  const bare = text.replaceAll(/\s|°C$/g, '').replace('−', '-')
+  const bare = text.replaceAll(/\s|°[CF]$/g, '').replace('−', '-')
   return /^-?\d{1,6}$/.test(bare) ? Number(bare) : null
+}
+
+/** What jugs are marked in here. */
+export function jugUnit(): 'l' | 'us_qt' {
+  return figureStyle.value.customary ? 'us_qt' : 'l'
 }

@@ -16,6 +16,9 @@ use FreshTack\Exchange\ServicesCsv;
 final readonly class DemoDay
 {
     private const LAST_YEAR = '-370 days';
+    private const TO_ISSUE_MIN = 6;
+    private const TO_PULL_MIN = 9;
+    private const TO_RELEASE_MIN = 4;
 
     public function __construct(private DemoPerson $person, private \DateTimeImmutable $now)
     {
@@ -47,20 +50,23 @@ final readonly class DemoDay
     private function order(Cursor $boat): string
     {
         $does = $boat->at('does')->string();
+        $this->person->at = $this->minutesAgo($boat, 'checkedInMinAgo');
         $this->person->signIn('ines');
         [$number, $version] = $this->checkedIn($boat);
         if ('draft' === $does) {
             return "order $number is a draft";
         }
+        $this->pass(self::TO_ISSUE_MIN);
         $this->person->call('POST', "/api/orders/$number/issue", ['version' => $version]);
         if ('issued' === $does) {
             return "order $number is issued";
         }
+        $this->pass(self::TO_PULL_MIN);
         $this->hold($number);
         $this->person->signIn('ada');
-        $bench = $this->person->call('GET', "/api/orders/$number/bench");
-        $entered = $this->person->call('POST', "/api/orders/$number/entries", ['entries' => $this->entries($bench, $does)]);
+        $entered = $this->work($number, $does, $this->minutesAgo($boat, 'workedMinAgo'));
         if ('released' === $does) {
+            $this->pass(self::TO_RELEASE_MIN);
             $this->person->call('POST', "/api/orders/$number/release", [
                 'version' => $entered->at('order')->at('version')->raw(),
                 'remark' => $boat->at('remark')->optionalString() ?? '',
@@ -69,6 +75,93 @@ final readonly class DemoDay
         }
 
         return "order $number is $does";
+    }
+
+    /** The work of an order, operation by operation, so that the last of it ends when it is said to. */
+    private function work(int $number, string $does, \DateTimeImmutable $ends): Cursor
+    {
+        $bench = $this->person->call('GET', "/api/orders/$number/bench");
+        $minutes = self::minutes($bench);
+        $blocks = self::blocks($this->entries($bench, $does), self::restMin($bench));
+        $long = array_sum(array_map(static fn (array $block): int => $block['restMin'] + ($minutes[$block['operation']] ?? 0), $blocks));
+        $start = $ends->modify("-$long minutes");
+        $this->person->at = max($start, $this->person->at ?? $start);
+        foreach ($blocks as $block) {
+            $this->pass($block['restMin']);
+            $done = ($this->person->at ?? $start)->format('Y-m-d\TH:i:s.v\Z');
+            $sent = array_map(static fn (array $entry): array => [...$entry, 'deviceAt' => $done], $block['entries']);
+            $bench = $this->person->call('POST', "/api/orders/$number/entries", ['entries' => $sent]);
+            $this->pass($minutes[$block['operation']] ?? 0);
+        }
+
+        return $bench;
+    }
+
+    /**
+     * What is entered in one go: of one operation, and with no rest between.
+     *
+     * @param list<array<string, mixed>> $entries
+     * @param int                        $restMin that oil rests before it is read
+     *
+     * @return list<array{operation: string, restMin: int, entries: list<array<string, mixed>>}>
+     */
+    private static function blocks(array $entries, int $restMin): array
+    {
+        $blocks = [];
+        $rest = 0;
+        foreach ($entries as $entry) {
+            if ('waited' === $entry['kind']) {
+                $rest = $restMin;
+                continue;
+            }
+            $step = \is_string($entry['stepId']) ? $entry['stepId'] : '';
+            $operation = substr($step, 0, (int) strrpos($step, '.'));
+            $last = array_key_last($blocks);
+            if (null !== $last && 0 === $rest && $blocks[$last]['operation'] === $operation) {
+                $blocks[$last]['entries'][] = $entry;
+            } else {
+                $blocks[] = ['operation' => $operation, 'restMin' => $rest, 'entries' => [$entry]];
+            }
+            $rest = 0;
+        }
+
+        return $blocks;
+    }
+
+    private static function restMin(Cursor $bench): int
+    {
+        $rests = [0];
+        foreach ($bench->at('document')->at('engines')->list() as $engine) {
+            foreach ($engine->at('level')->isNull() ? [] : ['restAfterRunMin', 'restAfterPourMin'] as $key) {
+                $rests[] = $engine->at('level')->at($key)->int(0, 10_000);
+            }
+        }
+
+        return max($rests);
+    }
+
+    /** @return array<string, int> that each operation takes, its waits with it */
+    private static function minutes(Cursor $bench): array
+    {
+        $minutes = [];
+        foreach ($bench->at('document')->at('operations')->list() as $operation) {
+            $minutes[$operation->at('id')->string()] = array_sum(array_map(
+                static fn (string $key): int => $operation->at($key)->int(0, 10_000),
+                ['attendedMin', 'presenceMin', 'unattendedMin'],
+            ));
+        }
+
+        return $minutes;
+    }
+
+    private function minutesAgo(Cursor $boat, string $key): \DateTimeImmutable
+    {
+        return $this->now->modify(\sprintf('-%d minutes', $boat->at($key)->int(0, 10_000)));
+    }
+
+    private function pass(int $minutes): void
+    {
+        $this->person->at = ($this->person->at ?? $this->now)->modify("+$minutes minutes");
     }
 
     /** @return array{int, mixed} number and version */
@@ -101,7 +194,7 @@ final readonly class DemoDay
         }
     }
 
-    /** @return list<array<string, mixed>> of the clock of now */
+    /** @return list<array<string, mixed>> */
     private function entries(Cursor $bench, string $does): array
     {
         $entries = match ($does) {
@@ -113,10 +206,7 @@ final readonly class DemoDay
 
         $wrenches = self::wrenches($bench);
 
-        return array_map(fn (array $entry): array => [
-            ...self::withTheShops($entry, $wrenches),
-            'deviceAt' => $this->now->format('Y-m-d\TH:i:s.v\Z'),
-        ], $entries);
+        return array_map(static fn (array $entry): array => self::withTheShops($entry, $wrenches), $entries);
     }
 
     /** @return array<string, string> the wrench of the shop that holds the figure best, by step */

@@ -6,12 +6,15 @@ namespace FreshTack\Console\Demo;
 
 use FreshTack\Core\Reading\Cursor;
 use FreshTack\Exchange\Json;
+use FreshTack\Web\DemoClock;
 use Symfony\Contracts\HttpClient\HttpClientInterface;
 
 /** Whoever sits at a screen of the served demo; one at a time. */
 final class DemoPerson
 {
     private string $cookie = '';
+    /** When they do it; null: now. */
+    public ?\DateTimeImmutable $at = null;
 
     public function __construct(
         private readonly HttpClientInterface $client,
@@ -61,6 +64,7 @@ final class DemoPerson
                 'Content-Type' => $type,
                 'Cookie' => $this->cookie,
                 'Idempotency-Key' => bin2hex(random_bytes(16)),
+                ...(null === $this->at ? [] : [DemoClock::HEADER => $this->at->format('Y-m-d\TH:i:s\Z')]),
             ],
             'body' => $body,
         ]);

@@ -10,6 +10,7 @@ use FreshTack\Core\Finding\Answer;
 use FreshTack\Core\Finding\Observation;
 use FreshTack\Core\Plan\Position;
 use FreshTack\Core\Reading\Cursor;
+use FreshTack\Exchange\FigureStyle;
 use FreshTack\Exchange\PrintedCards;
 use FreshTack\Exchange\Printer;
 use FreshTack\Exchange\QrCode;
@@ -66,7 +67,11 @@ final readonly class PrintOrder
         ];
         $footer = $this->footer($file, $boat);
 
-        return 'sheet' === $what && 'short' === $density ? $this->printer->fitted($what, $content, $paper, $footer) : $this->printer->print($what, $content, $paper, $footer);
+        $figures = FigureStyle::of($this->settings->premises()->country);
+
+        return 'sheet' === $what && 'short' === $density
+            ? $this->printer->fitted($what, $content, $paper, $footer, $figures)
+            : $this->printer->print($what, $content, $paper, $footer, $figures);
     }
 
     /**

@@ -8,6 +8,7 @@ use FreshTack\Core\Due\TaskDue;
 use FreshTack\Core\Due\VisitFinder;
 use FreshTack\Core\Reading\InvalidDocument;
 use FreshTack\Core\Schedule\DueState;
+use FreshTack\Exchange\FigureStyle;
 use FreshTack\Shop\Audit\AuditLog;
 use FreshTack\Shop\Audit\Subject;
 use FreshTack\Shop\Board\BoatState;
@@ -55,7 +56,7 @@ final readonly class RemindOwner
             $this->settings->name(),
         ];
 
-        return ['subject' => \sprintf('%s: %s', $state->boat->name, [] === $lines ? 'service' : 'service due'), 'body' => implode("\n", $body)];
+        return ['subject' => \sprintf('%s: %s', $state->boat->name, [] === $lines ? 'service' : 'service due'), 'body' => FigureStyle::of($this->settings->premises()->country)->set(implode("\n", $body))];
     }
 
     /** @throws NotFound|Conflict|InvalidDocument|NotSent */

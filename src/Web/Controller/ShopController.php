@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Web\Controller;
 
+use FreshTack\Exchange\FigureStyle;
 use FreshTack\Shop\Account\Account;
 use FreshTack\Shop\Account\Accounts;
 use FreshTack\Shop\FirstRun\FirstRun;
@@ -23,6 +24,7 @@ final readonly class ShopController
         'timeZone' => 'UTC',
         'currency' => 'EUR',
         'country' => null,
+        'figures' => ['decimalComma' => false, 'customary' => null],
         'paper' => 'a4',
         'timePasses' => false,
         'demoAccounts' => [],
@@ -45,6 +47,7 @@ final readonly class ShopController
             return new JsonResponse(self::NONE);
         }
         $premises = $this->settings->premises();
+        $figures = FigureStyle::of($premises->country);
         $open = array_filter($this->accounts->all(), static fn (Account $account): bool => !$account->locked);
         $isDemo = $this->demoMode && null !== $this->settings->demoPassword();
         $accounts = $isDemo ? array_map(AccountView::of(...), array_values($open)) : [];
@@ -55,6 +58,7 @@ final readonly class ShopController
             'timeZone' => $premises->timeZone,
             'currency' => $premises->currency,
             'country' => $premises->country,
+            'figures' => ['decimalComma' => $figures->decimalComma, 'customary' => $figures->customary],
             'paper' => $premises->paper->value,
             'timePasses' => $this->demoMode,
             'demoAccounts' => $accounts,

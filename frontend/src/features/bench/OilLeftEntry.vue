@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { decimalShown } from '@/shared/figures'
 import { ref, watch } from 'vue'
-import { decimalInput, litresText } from '@/shared/units'
+import { decimalInput, jugUnit, litresText } from '@/shared/units'
 import JugUnit from './JugUnit.vue'
 import { toSend, written, type LeftFields, type OilLeft, type OilPoolState } from './oilLeft'
 
@@ -8,7 +9,12 @@ import { toSend, written, type LeftFields, type OilLeft, type OilPoolState } fro
 const props = defineProps<{ pools: OilPoolState[] }>()
 const left = defineModel<OilLeft[]>({ required: true })
 const fields = ref<LeftFields[]>(
-  props.pools.map((pool) => ({ opened: written(pool.pulledMl, 'l'), left: '', unit: 'l', notMeasured: false })),
+  props.pools.map((pool) => ({
+    opened: decimalShown(written(pool.pulledMl, jugUnit())),
+    left: '',
+    unit: jugUnit(),
+    notMeasured: false,
+  })),
 )
 watch(fields, (typed) => (left.value = toSend(props.pools, typed, decimalInput)), { deep: true })
 </script>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import type { EntryValue, WorkEngine } from '@/shared/api/types'
-import { decimalInput } from '@/shared/units'
+import { decimalInput, jugUnit } from '@/shared/units'
 import JugUnit from './JugUnit.vue'
 
 type VolumeValue = NonNullable<EntryValue['volume']>
@@ -16,7 +16,7 @@ const props = defineProps<{
 const emit = defineEmits<{ pour: [volume: VolumeValue] }>()
 
 const amount = ref('')
-const unit = ref<VolumeValue['unit']>('l')
+const unit = ref<VolumeValue['unit']>(jugUnit())
 
 function enter(): void {
   if (!props.sending) {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import type { EntryValue, NewEntry, Observation } from '@/shared/api/types'
-import { decimalInput } from '@/shared/units'
+import { decimalInput, jugUnit } from '@/shared/units'
 import JugUnit from './JugUnit.vue'
 
 type VolumeValue = NonNullable<EntryValue['volume']>
@@ -16,7 +16,7 @@ type Word = NonNullable<EntryValue['amount']>
 const words: Record<Word, string> = { little: 'Little', usual: 'As it takes', more: 'More' }
 const word = ref<Word | null>(null)
 const amount = ref('')
-const unit = ref<VolumeValue['unit']>('l')
+const unit = ref<VolumeValue['unit']>(jugUnit())
 
 function see(observation: Observation['value']): void {
   const drained = isMeasured.value ? amount.value.trim() : ''

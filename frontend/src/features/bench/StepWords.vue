@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { setFigures } from '@/shared/figures'
 import { computed } from 'vue'
 import type { BenchStep } from './useBench'
 import { useWording } from './wording'
@@ -11,15 +12,16 @@ const props = defineProps<{
 }>()
 
 const { wording } = useWording()
-const ordinary = /^([\d.,½¼¾⅛⅜⅝⅞⅓⅔–→\s-]+)\s*(.*)$/
+const ordinary = /^((?:≈ )?[\d.,½¼¾⅛⅜⅝⅞⅓⅔–→\s-]+)\s*(.*)$/
 const figure = computed(() => {
-  const text = props.current.step.figure?.text ?? null
+  const said = props.current.step.figure?.text ?? null
+  const text = said === null ? null : setFigures(said)
   const parts = text === null ? null : ordinary.exec(text)
   return parts
-    ? { number: parts[1]?.trim() ?? '', unit: parts[2] ?? '' }
+    ? { amount: parts[1]?.trim() ?? '', unit: parts[2] ?? '' }
     : text === null
       ? null
-      : { number: '', unit: text }
+      : { amount: '', unit: text }
 })
 const rows = computed(() => [
   { name: 'note', text: props.current.step.beside },
@@ -39,8 +41,8 @@ const rows = computed(() => [
   <div>
     <h1 tabindex="-1">{{ current.step.text }}</h1>
     <p v-if="figure" class="figure">
-      <span v-if="figure.number" class="huge" :class="{ long: figure.number.length > 7 }">{{ figure.number }}</span>
-      <span class="unit" :class="{ alone: !figure.number }">{{ figure.unit }}</span>
+      <span v-if="figure.amount" class="huge" :class="{ long: figure.amount.length > 7 }">{{ figure.amount }}</span>
+      <span class="unit" :class="{ alone: !figure.amount }">{{ figure.unit }}</span>
     </p>
     <ol v-if="current.step.rows.length > 0 && !bare" class="rows">
       <li v-for="row in current.step.rows" :key="row">{{ row }}</li>

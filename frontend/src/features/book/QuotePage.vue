@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue'
 import { answered, api, asProblem } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import { usePress } from '@/shared/api/usePress'
+import AirField from '@/shared/ui/AirField.vue'
 import FieldNote from '@/shared/ui/FieldNote.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { placeWords } from '@/shared/words'
@@ -49,8 +50,8 @@ watch(form, () => quote.reset(), { deep: true })
       </label>
       <label>
         Air from
-        <input v-model.number="form.coldestC" class="cell figure" type="number" aria-label="Coldest air, °C" /> to
-        <input v-model.number="form.warmestC" class="cell figure" type="number" aria-label="Warmest air, °C" /> °C
+        <AirField v-model="form.coldestC" label="Coldest air" /> to
+        <AirField v-model="form.warmestC" label="Warmest air" />
       </label>
       <el-button type="primary" native-type="submit" :loading="quote.isPending.value">Quote</el-button>
     </form>

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Draft, OilPool, Plan, WorkSketch } from '@/shared/api/types'
 import { pickWords } from '@/shared/cart'
-import { dayText, litresText, minutesText, moneyText, ownUnit } from '@/shared/units'
+import { dayText, litresText, minutesText, moneyText, otherUnit, ownUnit } from '@/shared/units'
 import ReadyDates from './ReadyDates.vue'
 import DayField from '@/shared/ui/DayField.vue'
 
@@ -57,7 +57,7 @@ function expect(day: string): void {
       <dt>engine oil {{ pool.grade }}</dt>
       <dd class="weighty">{{ ownUnit(pool.need.text) }}</dd>
     </dl>
-    <p class="small">{{ pool.need.text.replace(/^.*\((.*)\)$/, '$1') }}, top-up reserve included</p>
+    <p class="small">{{ otherUnit(pool.need.text) }}, top-up reserve included</p>
     <p v-if="pool.plan" class="small">
       <strong>{{ containers(pool) }}</strong> · left {{ litresText(pool.plan.leftOverMl) }} ·
       {{ moneyText(pool.plan.costMinor) }}

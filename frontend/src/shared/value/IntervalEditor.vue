@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { decimalShown } from '@/shared/figures'
 import { computed } from 'vue'
 import type { Fields } from '@/shared/api/types'
 import { decimalInput } from '@/shared/units'
@@ -49,7 +50,7 @@ function toggle(use: string, on: boolean): void {
         <input
           class="cell figure"
           :aria-label="`${label}, ${row.word}, hours`"
-          :value="limit(row.key)['hours'] ?? ''"
+          :value="decimalShown(String(limit(row.key)['hours'] ?? ''))"
           @input="set(row.key, 'hours', hours($event))"
         />
         h

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { decimalShown } from '@/shared/figures'
 import { computed } from 'vue'
 import type { Field } from '@/shared/api/types'
 import { decimalInput } from '@/shared/units'
@@ -42,7 +43,7 @@ function size(part: 'value' | 'unit', to: string): void {
     <input
       class="cell figure"
       :aria-label="label"
-      :value="measure['value'] ?? ''"
+      :value="decimalShown(String(measure['value'] ?? ''))"
       @input="size('value', decimalInput(typed($event)))"
     />
     <select

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { decimalShown } from '@/shared/figures'
 import { computed } from 'vue'
 import type { Field, Fields } from '@/shared/api/types'
 import { decimalInput } from '@/shared/units'
@@ -51,7 +52,12 @@ function choose(to: string): void {
       </label>
       <label v-for="key in figures" :key="key">
         {{ words[key] }}
-        <input class="cell figure" inputmode="decimal" :value="value[key] ?? ''" @input="set(key, figure($event))" />
+        <input
+          class="cell figure"
+          inputmode="decimal"
+          :value="decimalShown(String(value[key] ?? ''))"
+          @input="set(key, figure($event))"
+        />
       </label>
       <select
         v-if="needs.includes('unit')"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { decimalShown } from '@/shared/figures'
 import { computed } from 'vue'
 import type { Field, Fields } from '@/shared/api/types'
 import { decimalInput } from '@/shared/units'
@@ -44,7 +45,7 @@ function toggle(option: string, on: boolean): void {
         inputmode="decimal"
         :aria-label="field.label"
         :aria-invalid="invalid"
-        :value="text('value')"
+        :value="decimalShown(text('value'))"
         @input="set('value', decimalInput(typed($event)))"
       />
       <select
@@ -64,7 +65,7 @@ function toggle(option: string, on: boolean): void {
           inputmode="decimal"
           :aria-label="`${field.label}, ${place === 0 ? 'from' : 'to'}`"
           :aria-invalid="invalid"
-          :value="text(key)"
+          :value="decimalShown(text(key))"
           @input="set(key, decimalInput(typed($event)))"
         />
       </template>
@@ -85,7 +86,7 @@ function toggle(option: string, on: boolean): void {
         :inputmode="field.kind === 'turns' ? 'text' : 'numeric'"
         :aria-label="field.label"
         :aria-invalid="invalid"
-        :value="text('value')"
+        :value="decimalShown(text('value'))"
         @input="set('value', field.kind === 'turns' ? typed($event) : whole($event))"
       />
       <span v-if="field.kind === 'minutes'">min</span>
@@ -95,7 +96,7 @@ function toggle(option: string, on: boolean): void {
       v-else-if="field.kind === 'choice'"
       class="cell"
       :aria-label="field.label"
-      :value="text('value')"
+      :value="decimalShown(text('value'))"
       @change="set('value', typed($event))"
     >
       <option value="" disabled>choose</option>
@@ -145,7 +146,7 @@ function toggle(option: string, on: boolean): void {
       class="cell wide"
       :aria-label="field.label"
       :aria-invalid="invalid"
-      :value="text('value')"
+      :value="decimalShown(text('value'))"
       @input="set('value', typed($event))"
     />
   </span>
