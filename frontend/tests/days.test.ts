@@ -1,7 +1,7 @@
 import { afterEach, describe, expect, it } from 'vitest'
 import { createApp, h, nextTick } from 'vue'
 import { installFigures } from '@/shared/figures'
-import { country, dayTyped } from '@/shared/days'
+import { country, dayTyped, firstDayOfWeek } from '@/shared/days'
 import DayField from '@/shared/ui/DayField.vue'
 import { dayText } from '@/shared/units'
 
@@ -44,6 +44,14 @@ describe('a day as people write it', () => {
     for (const day of ['2026-03-09', '2028-02-29', '2026-12-31']) {
       expect(dayTyped(dayText(day))).toBe(day)
     }
+  })
+
+  it('has weeks that begin as calendars there do', () => {
+    const first = (code: string | null): number => {
+      country.value = code
+      return firstDayOfWeek()
+    }
+    expect([first(null), first('IE'), first('US'), first('AE')]).toEqual([1, 1, 7, 6])
   })
 
   it('keeps what is no day, says how one is written, and takes it once it is one', async () => {

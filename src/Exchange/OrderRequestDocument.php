@@ -92,6 +92,7 @@ final readonly class OrderRequestDocument
             'id' => $wrench->id,
             'fullScale' => ['value' => $wrench->fullScale->given, 'unit' => $wrench->fullScale->unit->value],
             'calibratedOn' => $wrench->calibratedOn->format('Y-m-d'),
+            'goodMonths' => $wrench->goodMonths,
         ];
     }
 

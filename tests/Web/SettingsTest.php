@@ -123,6 +123,25 @@ final class SettingsTest extends ApiTestCase
         self::assertSame($without, $this->record($number), 'as it was');
     }
 
+    public function testWeeksAndFiguresAreThoseOfTheCountry(): void
+    {
+        $this->signIn('mora');
+        // 18 March 2026 is a Wednesday: a week that begins on Monday ends on the 22nd, one that begins on Sunday on the 21st
+        self::assertSame('2026-03-22', $this->endOfWeek());
+        self::assertSame(['decimalComma' => false, 'customary' => false], $this->call('GET', '/api/shop')->at('figures')->raw());
+        $shop = $this->call('GET', '/api/settings')->at('shop')->raw();
+        self::assertIsArray($shop);
+        $this->keep('shop', [...$shop, 'country' => 'US']);
+
+        self::assertSame('2026-03-21', $this->endOfWeek());
+        self::assertSame(['decimalComma' => false, 'customary' => true], $this->call('GET', '/api/shop')->at('figures')->raw());
+    }
+
+    private function endOfWeek(): string
+    {
+        return $this->call('GET', '/api/board')->at('dues')->at('weeks')->at(0)->at('to')->string();
+    }
+
     private function record(int $number): string
     {
         $this->client->request('GET', "/api/orders/$number/record.pdf");

@@ -46,3 +46,15 @@ function monthOf(part: string): number | null {
   const place = part.length >= 3 ? months.findIndex((month) => part.startsWith(month)) : -1
   return place < 0 ? null : place + 1
 }
+
+/** The day on which calendars here begin a week: 1 is Monday, 7 Sunday. */
+export function firstDayOfWeek(): number {
+  if (country.value === null) {
+    return 1
+  }
+  const locale = new Intl.Locale(`en-${country.value}`) as Intl.Locale & {
+    getWeekInfo?: () => { firstDay: number }
+    weekInfo?: { firstDay: number }
+  }
+  return (locale.getWeekInfo?.() ?? locale.weekInfo)?.firstDay ?? 1
+}

@@ -66,10 +66,7 @@ final readonly class WrenchRules
     {
         return match (true) {
             null === $wrench => 'It is not one of the shop\'s.',
-            !$wrench->isCalibrated($this->day) => \sprintf(
-                'Its calibration of %s is older than a year.',
-                $wrench->calibratedOn->format('j M Y'),
-            ),
+            !$wrench->isCalibrated($this->day) => $wrench->overdue(),
             default => 'It is not trusted below a fifth of its scale.',
         };
     }

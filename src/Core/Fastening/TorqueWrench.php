@@ -9,9 +9,11 @@ use FreshTack\Core\Quantity\Torque;
 /** A torque wrench of the shop. It is trusted from a fifth of its full scale up. */
 final readonly class TorqueWrench
 {
-    private const MONTHS_TRUSTED = 12;
+    /** For how long a calibration counts if nobody says otherwise. */
+    public const USUAL_MONTHS = 12;
 
-    public function __construct(public string $id, public Torque $fullScale, public \DateTimeImmutable $calibratedOn)
+    /** @param int $goodMonths for how long its calibration counts: less where it is used daily */
+    public function __construct(public string $id, public Torque $fullScale, public \DateTimeImmutable $calibratedOn, public int $goodMonths = self::USUAL_MONTHS)
     {
     }
 
@@ -21,10 +23,16 @@ final readonly class TorqueWrench
         return $tightening->min->isAtLeast($this->fullScale->fifth()) && $this->fullScale->isAtLeast($tightening->max);
     }
 
-    /** Calibrated a year ago to the day still counts. */
+    /** The last day of its time still counts. */
     public function isCalibrated(\DateTimeImmutable $day): bool
     {
-        return $this->calibratedOn->modify(\sprintf('+%d months', self::MONTHS_TRUSTED)) >= $day;
+        return $this->calibratedOn->modify(\sprintf('+%d months', $this->goodMonths)) >= $day;
+    }
+
+    /** What is wrong with it once its time is over. */
+    public function overdue(): string
+    {
+        return \sprintf('Its calibration of %s is older than %s.', $this->calibratedOn->format('j M Y'), self::USUAL_MONTHS === $this->goodMonths ? 'a year' : $this->goodMonths.(1 === $this->goodMonths ? ' month' : ' months'));
     }
 
     public function name(): string

@@ -20,7 +20,7 @@ final readonly class WrenchChooser
 
         return match (true) {
             null === $wrench => new WrenchChoice(null, 'None of the shop\'s torque wrenches holds this within 20 to 100 % of its scale.'),
-            !$wrench->isCalibrated($day) => new WrenchChoice($wrench, \sprintf('Its calibration of %s is older than a year.', $wrench->calibratedOn->format('j M Y'))),
+            !$wrench->isCalibrated($day) => new WrenchChoice($wrench, $wrench->overdue()),
             default => new WrenchChoice($wrench, null),
         };
     }

@@ -6,6 +6,7 @@ namespace FreshTack\Shop\Due;
 
 use FreshTack\Shop\Progress;
 use FreshTack\Shop\Register\Register;
+use FreshTack\Shop\ShopSettings;
 use FreshTack\Shop\Today;
 
 /** What presses, from the days that are kept: it costs the same however many engines there are. */
@@ -13,15 +14,20 @@ final readonly class ShowDues
 {
     private const WEEKS = 8;
 
-    public function __construct(private DueIndex $index, private Register $register, private Progress $progress, private Today $today)
-    {
+    public function __construct(
+        private DueIndex $index,
+        private Register $register,
+        private Progress $progress,
+        private ShopSettings $settings,
+        private Today $today,
+    ) {
     }
 
     public function board(): DueBoard
     {
         $today = ($this->today)();
         $stale = $this->index->stale();
-        $weeks = self::weeks($today);
+        $weeks = self::weeks($today, $this->settings->premises()->firstDayOfWeek());
         $counts = $this->index->counts(
             [DueKind::Due, null, $today],
             [DueKind::Expected, null, $today],
@@ -39,14 +45,18 @@ final readonly class ShowDues
         );
     }
 
-    /** @return list<array{from: \DateTimeImmutable, to: \DateTimeImmutable}> this one from tomorrow on, which on its last day is none */
-    private static function weeks(\DateTimeImmutable $today): array
+    /**
+     * @param int $firstDay of a week: 1 is Monday
+     *
+     * @return list<array{from: \DateTimeImmutable, to: \DateTimeImmutable}> this one from tomorrow on, which on its last day is none
+     */
+    private static function weeks(\DateTimeImmutable $today, int $firstDay): array
     {
-        $monday = $today->modify('monday this week');
+        $began = $today->modify(\sprintf('-%d days', ((int) $today->format('N') - $firstDay + 7) % 7));
 
         return array_map(static fn (int $week): array => [
-            'from' => 0 === $week ? $today->modify('+1 day') : $monday->modify("+$week weeks"),
-            'to' => $monday->modify("+$week weeks")->modify('+6 days'),
+            'from' => 0 === $week ? $today->modify('+1 day') : $began->modify("+$week weeks"),
+            'to' => $began->modify("+$week weeks")->modify('+6 days'),
         ], range(0, self::WEEKS - 1));
     }
 

@@ -47,6 +47,17 @@ final readonly class Premises
         );
     }
 
+    /** The day on which calendars there begin a week: 1 is Monday, 7 Sunday. Nobody has named a country: Monday. */
+    public function firstDayOfWeek(): int
+    {
+        if (null === $this->country) {
+            return 1;
+        }
+        $sundayFirst = \IntlCalendar::createInstance('UTC', 'en_'.$this->country)->getFirstDayOfWeek();
+
+        return \IntlCalendar::DOW_SUNDAY === $sundayFirst ? 7 : $sundayFirst - 1;
+    }
+
     /** @return array<string, string|null> */
     public function toArray(): array
     {

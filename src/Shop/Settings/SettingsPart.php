@@ -123,6 +123,7 @@ enum SettingsPart: string
             'id' => $wrench->id,
             'fullScale' => ['value' => $wrench->fullScale->given, 'unit' => $wrench->fullScale->unit->value],
             'calibratedOn' => $wrench->calibratedOn->format('Y-m-d'),
+            'goodMonths' => $wrench->goodMonths,
         ], $known));
     }
 

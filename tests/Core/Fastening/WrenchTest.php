@@ -53,6 +53,15 @@ final class WrenchTest extends TestCase
         self::assertSame('Its calibration of 18 Mar 2025 is older than a year.', $choose('2026-03-19'));
     }
 
+    public function testACalibrationCountsForAsLongAsItsWrenchSays(): void
+    {
+        $wrench = new TorqueWrench('A', Torque::of('25', TorqueUnit::NewtonMetre), new \DateTimeImmutable('2026-01-31'), 6);
+
+        self::assertTrue($wrench->isCalibrated(new \DateTimeImmutable('2026-07-31')));
+        self::assertFalse($wrench->isCalibrated(new \DateTimeImmutable('2026-08-01')));
+        self::assertSame('Its calibration of 31 Jan 2026 is older than 6 months.', $wrench->overdue());
+    }
+
     public function testAWrenchIsNamedWithTheRangeInWhichItIsTrusted(): void
     {
         self::assertSame('TW-4, 10–50 ft·lb', self::wrench('TW-4', '50', TorqueUnit::FootPound, '2026-01-01')->name());

@@ -37,7 +37,9 @@ async function apply(): Promise<void> {
       <h2>Take the book away</h2>
       <p>
         <a href="/api/book/archive.zip" download>The whole book (zip)</a>: models, every revision of every sheet,
-        procedures. Taking it in again changes nothing. One sheet, and its schedule, are on the sheet’s own page.
+        procedures. Taking it in again changes nothing. One sheet, and its schedule, are on the sheet’s own page. To
+        enter many sheets in files, enter one on screen, take the book away, and write the others beside it as that one
+        is.
       </p>
     </section>
     <section v-if="mayManage" class="panel stack">

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
+import { firstDayOfWeek } from '@/shared/days'
 import { useSession } from '@/shared/session'
 import DayField from '@/shared/ui/DayField.vue'
 import FieldNote from '@/shared/ui/FieldNote.vue'
@@ -10,7 +11,9 @@ import { useSettings } from './useSettings'
 
 /** When hands can work: what a ready time counts. Waits go on through the night. */
 const { mayManage } = useSession()
-const days = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday']
+const names = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday']
+/** By their place in the week as it is kept, in the order of the country's calendars. */
+const days = computed(() => names.map((_name, place) => (place + firstDayOfWeek() - 1) % 7))
 const usual = { week: [...Array.from({ length: 5 }, () => ['08:00', '17:00']), null, null], closed: [] as string[] }
 const { error, isPending, form, keep, reload, field } = useSettings('hours', usual)
 const closing = ref('')
@@ -34,7 +37,7 @@ function close(): void {
   <form v-else-if="form" class="panel stack" novalidate @submit.prevent="keep.mutate(form)">
     <h2>Working hours</h2>
     <p class="muted small">A ready time counts them. Rests and drips go on through the night.</p>
-    <div v-for="(name, day) in days" :key="name" class="line">
+    <div v-for="day in days" :key="day" class="line">
       <label class="row">
         <input
           type="checkbox"
@@ -42,7 +45,7 @@ function close(): void {
           :disabled="!mayManage"
           @change="turn(day, ($event.target as HTMLInputElement).checked)"
         />
-        {{ name }}
+        {{ names[day] }}
       </label>
       <template v-if="form.week[day]">
         <span>
@@ -50,7 +53,7 @@ function close(): void {
             v-model="form.week[day]![0]"
             class="cell time"
             placeholder="08:00"
-            :aria-label="`${name}, from`"
+            :aria-label="`${names[day]}, from`"
             :readonly="!mayManage"
           />
           to
@@ -58,7 +61,7 @@ function close(): void {
             v-model="form.week[day]![1]"
             class="cell time"
             placeholder="17:00"
-            :aria-label="`${name}, to`"
+            :aria-label="`${names[day]}, to`"
             :readonly="!mayManage"
           />
           <FieldNote :text="field(`/week/${day}/0`) ?? field(`/week/${day}/1`)" />

@@ -5,6 +5,7 @@ import { firstFlaw } from '@/shared/keyboard'
 import { useSession } from '@/shared/session'
 import DayField from '@/shared/ui/DayField.vue'
 import FieldNote from '@/shared/ui/FieldNote.vue'
+import WholeField from '@/shared/ui/WholeField.vue'
 import KeepBar from '@/shared/ui/KeepBar.vue'
 import ProblemNote from '@/shared/ui/ProblemNote.vue'
 import { decimalInput } from '@/shared/units'
@@ -15,10 +16,11 @@ import { useSettings } from './useSettings'
 const { mayManage } = useSession()
 const { error, isPending, form, keep, reload, field } = useSettings('wrenches')
 const told = ref<Told | null>(null)
+const usualMonths = 12
 const units = { nm: 'N·m', ft_lb: 'ft·lb', in_lb: 'in·lb' } as const
 
 function add(): void {
-  form.value?.push({ id: '', fullScale: { value: '', unit: 'nm' }, calibratedOn: '' })
+  form.value?.push({ id: '', fullScale: { value: '', unit: 'nm' }, calibratedOn: '', goodMonths: usualMonths })
 }
 function send(): void {
   const wrong = firstFlaw()
@@ -33,7 +35,9 @@ function send(): void {
   }
 }
 const flaw = (place: number): string | undefined =>
-  ['/id', '/fullScale', '/fullScale/value', '/calibratedOn'].map((key) => field(`/${place}${key}`)).find(Boolean)
+  ['/id', '/fullScale', '/fullScale/value', '/calibratedOn', '/goodMonths']
+    .map((key) => field(`/${place}${key}`))
+    .find(Boolean)
 </script>
 
 <template>
@@ -41,8 +45,8 @@ const flaw = (place: number): string | undefined =>
     <ShopNav />
     <h1>Torque wrenches</h1>
     <p class="muted">
-      A wrench is trusted from a fifth of its full scale up, and for twelve months after it was calibrated. An order
-      names the one that holds the figure.
+      A wrench is trusted from a fifth of its full scale up, and for as long as its calibration counts: usually a year,
+      less where it is used daily. An order names the one that holds the figure.
       {{ mayManage ? '' : 'The service manager keeps them.' }}
     </p>
     <el-skeleton v-if="isPending" :rows="5" />
@@ -54,6 +58,7 @@ const flaw = (place: number): string | undefined =>
             <th>Name on it</th>
             <th>Full scale</th>
             <th>Calibrated on</th>
+            <th>Counts for</th>
             <th></th>
           </tr>
         </thead>
@@ -93,6 +98,19 @@ const flaw = (place: number): string | undefined =>
                   :readonly="!mayManage"
                 />
               </td>
+              <td class="together">
+                <WholeField
+                  v-if="mayManage"
+                  :model-value="wrench.goodMonths ?? usualMonths"
+                  :label="`Wrench ${place + 1}, months that its calibration counts`"
+                  unit="months"
+                  :min="1"
+                  :max="36"
+                  flaw="A calibration counts for 1 to 36 months."
+                  @update:model-value="(months) => (wrench.goodMonths = months)"
+                />
+                <template v-else>{{ wrench.goodMonths ?? usualMonths }} months</template>
+              </td>
               <td>
                 <button v-if="mayManage" type="button" class="mini together" @click="form.splice(place, 1)">
                   Take it out
@@ -100,7 +118,7 @@ const flaw = (place: number): string | undefined =>
               </td>
             </tr>
             <tr v-if="flaw(place)">
-              <td colspan="4"><FieldNote :text="flaw(place)" /></td>
+              <td colspan="5"><FieldNote :text="flaw(place)" /></td>
             </tr>
           </template>
         </tbody>
