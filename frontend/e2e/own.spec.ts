@@ -87,8 +87,8 @@ test('a shop is set up from nothing, and its first order becomes a record', asyn
     await expect(manager.getByText('This is needed.').first()).toBeVisible()
     await manager.getByLabel('Code').fill('AAAA-AAAA')
     await manager.getByLabel('Name of the shop').fill('Saltmarsh Marine')
-    await manager.getByLabel('Country').selectOption({ label: 'Ireland' })
-    await expect(manager.getByLabel('Time zone')).toHaveValue('Europe/Dublin')
+    await manager.getByLabel('Country').selectOption({ label: 'Germany' })
+    await expect(manager.getByLabel('Time zone')).toHaveValue('Europe/Berlin')
     await expect(manager.getByLabel('Currency')).toHaveValue('EUR')
     await manager.getByLabel('Your name').fill('Odile Marrow')
     await manager.getByLabel('User name').fill('odile')
@@ -212,6 +212,7 @@ test('a shop is set up from nothing, and its first order becomes a record', asyn
     }
     await manager.getByRole('button', { name: /^Issue/ }).click()
     await expect(manager.getByRole('link', { name: 'Open at the bench' })).toBeVisible()
+    await expect(manager.getByText('120,6 h').first(), 'as people there write it').toBeVisible()
   })
 
   await test.step('is done at the bench and released', async () => {
@@ -229,6 +230,7 @@ test('a shop is set up from nothing, and its first order becomes a record', asyn
     const pdf = await manager.request.get(`/api/orders/${number}/record.pdf?paper=a4`)
     const text = execFileSync('pdftotext', ['-layout', '-', '-'], { input: await pdf.body() }).toString()
     expect(text).toContain('Saltmarsh Marine')
+    expect(text).toContain('120,6 h')
     expect(text).toContain('4 Slipway Road')
     expect(text).toContain('DM-20714')
     expect(text).toContain('Nuala Trench')
