@@ -18,6 +18,7 @@ final readonly class FluidDocument
             'picks' => array_map(static fn (ContainerPick $pick): array => ['id' => $pick->container->id, 'count' => $pick->count, 'opened' => $pick->opened], $plan->picks),
             'totalMl' => $plan->totalMl,
             'leftOverMl' => $plan->leftOverMl,
+            'opensNone' => $plan->opensNone(),
             'costMinor' => $plan->costMinor,
         ];
     }

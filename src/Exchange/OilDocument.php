@@ -57,6 +57,7 @@ final readonly class OilDocument
             ], $plan->picks),
             'totalMl' => $plan->totalMl,
             'leftOverMl' => $plan->leftOverMl,
+            'opensNone' => $plan->opensNone(),
             'costMinor' => $plan->costMinor,
         ];
     }

@@ -33,7 +33,8 @@ final readonly class SheetSchema
     private const WORDS = '^(?=[\s\S]*\S)[^\x00-\x08\x0B\x0C\x0E-\x1F\x7F-\x9F'.self::TURNING.']*$';
     private const TURNING = "\u{202A}-\u{202E}\u{2066}-\u{2069}";
     private const FRACTION = '^(\d{1,3} )?\d{1,2}/(2|4|8|16|32|64)$';
-    private const HOURS = '^\d{1,6}(\.\d)?$';
+    /** Of an interval: never none. */
+    private const HOURS = '^(?=.*[1-9])\d{1,6}(\.\d)?$';
     private const TURNS = '^(?:(\d{1,2}) )?(\d{1,2})/([1-9]\d?)$|^(\d{1,2}(?:\.\d{1,3})?)$';
 
     /** As docs/formats keeps it: a line for each value. */

@@ -253,6 +253,7 @@ final readonly class WorkOrderDocument
             'allowanceReason' => $labour->allowance->reason,
             'unattendedMin' => $labour->unattended->count,
             'soldTenths' => $labour->soldTenths(),
+            'soldRounded' => $labour->roundsUp ? 'up' : 'to the nearest',
             'elapsedMin' => $order->timeline->elapsedMin,
             'technicians' => $order->timeline->technicians,
             'changes' => $order->timeline->changes(),

@@ -1,4 +1,5 @@
 import type { OilPool, SketchedOperation, WorkSketch } from './api/types'
+import { litresText } from './units'
 import { unitText } from './value/raw'
 
 export interface CartLine {
@@ -23,6 +24,12 @@ type ContainerPick = NonNullable<OilPool['plan']>['picks'][number]
 /** `3 × 250 ml`, `1 × opened 0.4 l`. */
 export function pickWords(pick: ContainerPick): string {
   return `${pick.count} × ${pick.opened ? 'opened ' : ''}${pick.size.value} ${unitText(pick.size.unit)}`
+}
+
+/** Where what is left over stands: in a container that is opened for it, or in the one that was open before. */
+export function leftWords(plan: NonNullable<OilPool['plan']>): string {
+  const left = litresText(plan.leftOverMl)
+  return plan.opensNone === true ? `${left} stay in it` : `left ${left}`
 }
 
 /** Everything on the cart under the operation that needs it first, in the order of the work. */

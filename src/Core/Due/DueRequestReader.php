@@ -34,7 +34,7 @@ final readonly class DueRequestReader
         }
         $hours = $request->at('now')->at('hours');
         $now = new EngineNow($day, self::hours($hours), $inService);
-        $tasks = array_map(static fn (Cursor $task): array => self::task($task, $day), $request->at('tasks')->list(0, 10_000));
+        $tasks = array_map(static fn (Cursor $task): array => self::task($task, $now), $request->at('tasks')->list(0, 10_000));
         self::eachOnce($request->at('tasks'), array_column($tasks, 0));
         $book = new DueBook(self::policy($request));
         $request->flaws->throwIfAny();
@@ -65,23 +65,28 @@ final readonly class DueRequestReader
     }
 
     /** @return array{string, Interval|null, LastDone|null} */
-    private static function task(Cursor $task, \DateTimeImmutable $day): array
+    private static function task(Cursor $task, EngineNow $now): array
     {
         $task->knowsOnly('id', 'first', 'every', 'last');
         $every = self::limit($task->at('every'));
         $first = $task->at('first')->isNull() ? null : self::limit($task->at('first'));
 
-        return [$task->at('id')->string(200), null === $every ? null : new Interval($first, $every), $task->at('last')->isNull() ? null : self::last($task->at('last'), $day)];
+        return [$task->at('id')->string(200), null === $every ? null : new Interval($first, $every), $task->at('last')->isNull() ? null : self::last($task->at('last'), $now)];
     }
 
-    private static function last(Cursor $last, \DateTimeImmutable $day): LastDone
+    private static function last(Cursor $last, EngineNow $now): LastDone
     {
         $on = $last->at('date')->day();
-        if ($on > $day) {
+        if ($on > $now->day) {
             $last->at('date')->flaw('This day is after the day of asking. What is still to be done was not done.');
         }
 
-        return new LastDone($on, self::hours($last->at('hours')));
+        $hours = self::hours($last->at('hours'));
+        if (null !== $hours && null !== $now->hours && $hours->tenths > $now->hours->tenths) {
+            $last->at('hours')->flaw('The engine has fewer hours than it had then. Correct one of them; after a change of meter count on from the old one.');
+        }
+
+        return new LastDone($on, $hours);
     }
 
     private static function limit(Cursor $limit): ?Limit

@@ -34,6 +34,14 @@ final readonly class StagedTorque implements Tightening
         return new self($stages, TorqueTightening::of($min, $nominal, $max, $thread, $pattern));
     }
 
+    /** @return list<Torque> the stages that a wrench for the last can't be trusted at: they lie below a fifth of its least scale */
+    public function below(?TorqueWrench $wrench): array
+    {
+        $least = ($wrench->fullScale ?? $this->last->nominal)->fifth();
+
+        return array_values(array_filter($this->stages, static fn (Torque $stage): bool => !$stage->isAtLeast($least)));
+    }
+
     public function figure(): string
     {
         return implode(' → ', array_map(static fn (Torque $stage): string => $stage->given, $this->stages)).' '.$this->last->nominal->unit->symbol();

@@ -20,7 +20,13 @@ final readonly class TorqueWrench
     /** Whether it can be set to every figure from the least to the most that is allowed. */
     public function holds(TorqueTightening $tightening): bool
     {
-        return $tightening->min->isAtLeast($this->fullScale->fifth()) && $this->fullScale->isAtLeast($tightening->max);
+        return $this->reaches($tightening->min) && $this->reaches($tightening->max);
+    }
+
+    /** Whether it can be set to this figure and be trusted. */
+    public function reaches(Torque $figure): bool
+    {
+        return $figure->isAtLeast($this->fullScale->fifth()) && $this->fullScale->isAtLeast($figure);
     }
 
     /** The last day of its time still counts. */

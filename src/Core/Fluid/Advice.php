@@ -12,4 +12,6 @@ enum Advice: string
     case Ok = 'ok';
     case TakeOut = 'takeOut';
     case Investigate = 'investigate';
+    /** Less than there should be as the engine came in: a finding, and no reason to pour before the drain. */
+    case Low = 'low';
 }

@@ -10,4 +10,10 @@ final readonly class ContainerPlan
     public function __construct(public array $picks, public int $totalMl, public int $leftOverMl, public int $costMinor)
     {
     }
+
+    /** Whether what is left over stays in a container that was open before: no new one is opened. */
+    public function opensNone(): bool
+    {
+        return [] === array_filter($this->picks, static fn (ContainerPick $pick): bool => !$pick->opened);
+    }
 }

@@ -12,4 +12,10 @@ final readonly class DipstickSpec
     public function __construct(public Volume $span, public DipstickBand $band, public Volume $topUpMax, public Volume $roundTo, public Aim $aim = Aim::Middle)
     {
     }
+
+    /** Whole steps of the jug within these millilitres. A step is never larger than the largest top-up. */
+    public function inSteps(int $millilitres): int
+    {
+        return ($this->topUpMax->isAtLeast($this->roundTo) ? $this->roundTo : $this->topUpMax)->wholeTimesWithin($millilitres);
+    }
 }

@@ -6,7 +6,7 @@ namespace FreshTack\Core\Labour;
 
 use FreshTack\Core\Quantity\Minutes;
 
-/** Minutes of an order, every opening counted once; sold in tenths of an hour, rounded up once. */
+/** Minutes of an order, every opening counted once; sold in tenths of an hour, rounded once. */
 final readonly class LabourSum
 {
     /**
@@ -15,6 +15,7 @@ final readonly class LabourSum
      * @param Minutes $presence   by running engines; by those that run together counted once
      * @param Minutes $unattended going on by itself
      * @param bool    $sellsAll   whether a second person's minutes are sold
+     * @param bool    $roundsUp   whether a tenth that was begun counts; else three minutes do
      */
     public function __construct(
         public Minutes $handsOn,
@@ -23,14 +24,15 @@ final readonly class LabourSum
         public Minutes $unattended,
         public Allowance $allowance,
         public bool $sellsAll = true,
+        public bool $roundsUp = true,
     ) {
     }
 
-    /** Sold tenths of an hour, allowance included: 6 min each, any rest counted as one more. */
+    /** Sold tenths of an hour, 6 min each, allowance included. */
     public function soldTenths(): int
     {
         $handsOn = $this->sellsAll ? $this->handsOn : $this->handsOn->beyond($this->secondHand);
 
-        return intdiv($handsOn->plus($this->presence)->plus($this->allowance->minutes)->count + 5, 6);
+        return intdiv($handsOn->plus($this->presence)->plus($this->allowance->minutes)->count + ($this->roundsUp ? 5 : 3), 6);
     }
 }

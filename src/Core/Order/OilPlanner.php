@@ -82,8 +82,14 @@ final readonly class OilPlanner
         return \sprintf('%s; reserve for top-ups %s an engine (shop policy).', ucfirst(implode(' + ', $terms)), $request->policy->reservePerEngine->inBothUnits());
     }
 
+    /** What the same figure in the other unit would do: of litres too little, of quarts too much. */
     private function trap(Volume $capacity): string
     {
+        if (\in_array($capacity->unit, [VolumeUnit::UsQuart, VolumeUnit::UsGallon, VolumeUnit::UsFluidOunce], true)) {
+            $quarts = $capacity->in(VolumeUnit::UsQuart, 2);
+
+            return \sprintf('%s litres would be %d ml more than %s US quarts.', $quarts, $capacity->millilitresOverAsLitres(), $quarts);
+        }
         $litres = $capacity->in(VolumeUnit::Litre, 2);
 
         return \sprintf('%s US quarts would be %d ml short of %s litres.', $litres, $capacity->millilitresShortAsQuarts(), $litres);

@@ -114,6 +114,7 @@ final readonly class OrderBuilder
             $sum(static fn (TimelineEntry $entry): int => $entry->work->hands->unattendedMin),
             $request->wishes->allowance ?? Allowance::none(),
             $request->policy->schools->is(Question::SecondPerson, 'sold'),
+            $request->policy->schools->is(Question::SoldTime, 'up'),
         );
     }
 

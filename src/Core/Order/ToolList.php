@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Order;
 
+use FreshTack\Core\Fastening\StagedTorque;
 use FreshTack\Core\Fastening\StandIn;
 use FreshTack\Core\Fastening\TorqueAndAngle;
 use FreshTack\Core\Fastening\TorqueTightening;
@@ -15,6 +16,7 @@ use FreshTack\Core\Procedure\EngineFacts;
 use FreshTack\Core\Procedure\RowFilter;
 use FreshTack\Core\Procedure\ToolNeed;
 use FreshTack\Core\Quantity\Length;
+use FreshTack\Core\Quantity\Torque;
 use FreshTack\Core\Quantity\Volume;
 use FreshTack\Core\SpecBook\SheetField;
 use FreshTack\Core\SpecBook\Table;
@@ -82,11 +84,30 @@ final class ToolList
                 $lines[] = new ToolLine('Angle gauge', null);
             }
             if (null !== $torque) {
-                $lines[] = new ToolLine('Torque wrench that reaches', $torque->figure(), wrench: $this->wrench($torque));
+                $wrench = $this->wrench($torque);
+                $staged = $step->figures->tightening instanceof TorqueAndAngle ? $step->figures->tightening->first : $step->figures->tightening;
+                array_push($lines, ...($staged instanceof StagedTorque ? $this->forStages($staged->below($wrench?->wrench)) : []));
+                $lines[] = new ToolLine('Torque wrench that reaches', $torque->figure(), wrench: $wrench);
             }
         }
 
         return $lines;
+    }
+
+    /**
+     * @param list<Torque> $stages
+     *
+     * @return list<ToolLine> a second wrench, for what the one for the last stage is too coarse for
+     */
+    private function forStages(array $stages): array
+    {
+        $day = $this->request->visit->day;
+
+        return array_map(fn (Torque $stage): ToolLine => new ToolLine(
+            'Torque wrench that reaches',
+            $stage->asGiven(),
+            wrench: [] === $this->request->supplies->wrenches ? null : $this->chosen[$stage->asGiven()] ??= $this->wrenches->forFigure($stage, $day),
+        ), $stages);
     }
 
     /** @return list<ToolLine> */

@@ -27,6 +27,7 @@ enum Question: string
     case PropellerShaft = 'propeller_shaft';
     case FinalTightening = 'final_tightening';
     case SecondPerson = 'second_person';
+    case SoldTime = 'sold_time';
 
     public function title(): string
     {
@@ -51,6 +52,7 @@ enum Question: string
             self::PropellerShaft => 'Grease on the propeller shaft',
             self::FinalTightening => 'The last turn of a fastener',
             self::SecondPerson => 'Time of the second person',
+            self::SoldTime => 'Rounding of sold time',
         };
     }
 
@@ -78,6 +80,7 @@ enum Question: string
             self::PropellerShaft => 'A step whenever the propeller is off.',
             self::FinalTightening => 'A step where many bolts hold the lower unit; an impact wrench never gives the final figure.',
             self::SecondPerson => 'The sold time of steps that take two people; both are in the hands-on time.',
+            self::SoldTime => 'The sold time of an order: it is rounded once, at the end, to a tenth of an hour.',
         };
     }
 

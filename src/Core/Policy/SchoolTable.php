@@ -122,6 +122,10 @@ final readonly class SchoolTable
                 new School('sold', 'sold', 'Two people are two wages.'),
                 new School('not_sold', 'not sold', 'The price is by the job; who lends a hand is the shop\'s affair.'),
             ],
+            Question::SoldTime => [
+                new School('up', 'up', 'A tenth that was begun was worked.'),
+                new School('nearest', 'to the nearest', 'Over a season it comes out even, and no owner can say that it was rounded his way or the other.'),
+            ],
             default => [
                 new School('torque_wrench', 'torque wrench only', 'The figure is met once, and known.'),
                 new School('impact_then_wrench', 'impact wrench, then torque wrench', 'Quicker on many bolts; the wrench has the last word.'),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Quantity;
 
+use Brick\Math\BigDecimal;
+
 /** A size of a head, a bore or a wrench, kept as its source gives it: a 5/16 in socket is never called 8 mm. */
 final readonly class Length
 {
@@ -25,7 +27,19 @@ final readonly class Length
         return new self($value, $unit, (float) $value);
     }
 
-    /** For comparing and for ratios; what is shown is the given value. */
+    /** Exact: a sixty-fourth of an inch is 0.396875 mm. */
+    public function millimetres(): BigDecimal
+    {
+        if (LengthUnit::Inch === $this->unit && 1 === preg_match(self::FRACTION, $this->given, $part)) {
+            $inches = BigDecimal::of((int) $part[1])->plus(BigDecimal::of((int) $part[2])->dividedByExact((int) $part[3]));
+        } else {
+            $inches = BigDecimal::of($this->given);
+        }
+
+        return LengthUnit::Inch === $this->unit ? $inches->multipliedBy(LengthUnit::MM_PER_INCH) : $inches;
+    }
+
+    /** For ratios; what is shown is the given value. */
     public function inMillimetres(): float
     {
         return $this->amount * (LengthUnit::Inch === $this->unit ? (float) LengthUnit::MM_PER_INCH : 1.0);

@@ -51,6 +51,17 @@ final readonly class Volume
         return $this->millilitres->toScale(0, RoundingMode::Floor)->toInt();
     }
 
+    /** The most of it, taken whole times, that does not pass these millilitres: to the nearest millilitre. */
+    public function wholeTimesWithin(int $millilitres): int
+    {
+        if ($this->millilitres->isZero()) {
+            return $millilitres;
+        }
+        $times = BigDecimal::of($millilitres)->dividedBy($this->millilitres, 0, RoundingMode::Floor);
+
+        return $times->multipliedBy($this->millilitres)->toScale(0, RoundingMode::HalfUp)->toInt();
+    }
+
     /** In `$unit` to `$places` decimals, halves away from zero. */
     public function in(VolumeUnit $unit, int $places): string
     {
@@ -90,6 +101,12 @@ final readonly class Volume
     public function millilitresShortAsQuarts(): int
     {
         return $this->millilitres->multipliedBy('0.053647054')->toScale(0, RoundingMode::HalfUp)->toInt();
+    }
+
+    /** What would be too much, in whole millilitres, if as many litres were filled in as there are US quarts. */
+    public function millilitresOverAsLitres(): int
+    {
+        return $this->millilitres->multipliedBy('0.053647054')->dividedBy('0.946352946', 0, RoundingMode::HalfUp)->toInt();
     }
 
     public function isAtLeast(self $other): bool

@@ -26,9 +26,22 @@ final readonly class DueAssessment
     ) {
     }
 
+    /** Whether hours alone decide, and nobody knows them. */
+    public function isUnknown(): bool
+    {
+        return null === $this->dueDate && null === $this->hoursLeftTenths;
+    }
+
     /** One sentence to read aloud: which limit, and by how much. */
     public function why(Interval $interval): string
     {
+        if ($this->isUnknown()) {
+            return \sprintf(
+                'It goes by hours alone (%s), and %s: read the meter or ask the owner, and enter them.',
+                $interval->text(),
+                null === $this->dueHoursTenths ? 'those at which it was last done are not known' : 'those of the engine are not known',
+            );
+        }
         if (DueState::NoRecord === $this->state) {
             return \sprintf('No record that it was ever done, and the first limit is past (%s).', $interval->text());
         }

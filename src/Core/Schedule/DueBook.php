@@ -9,7 +9,8 @@ use FreshTack\Core\Quantity\EngineHours;
 /**
  * What is due, from hours and calendar, whichever comes first. Reaching a limit exactly counts as due. A task
  * without a record is judged by its first limit, or by the usual one if it has no first, counted from the day in service
- * and from 0 h; past that by more than the grace the answer is "no record": neither overdue nor fine.
+ * and from 0 h; past that by more than the grace the answer is "no record": neither overdue nor fine. So it is where
+ * hours alone decide and the hours are not known.
  */
 final readonly class DueBook
 {
@@ -23,8 +24,8 @@ final readonly class DueBook
         $start = $last ?? new LastDone($now->inService, EngineHours::zero());
         $judged = $this->judge($limit, $start, $now, null === $last);
 
-        return null === $last && DueState::Overdue === $judged->state
-            ? new DueAssessment(DueState::NoRecord, null, $judged->dueDate, $judged->dueHoursTenths, $judged->daysLeft, $judged->hoursLeftTenths, null, null, true)
+        return $judged->isUnknown() || (null === $last && DueState::Overdue === $judged->state)
+            ? new DueAssessment(DueState::NoRecord, null, $judged->dueDate, $judged->dueHoursTenths, $judged->daysLeft, $judged->hoursLeftTenths, null, null, null === $last)
             : $judged;
     }
 
@@ -32,8 +33,9 @@ final readonly class DueBook
     public function underSevereUse(Interval $interval, HardUses $uses, ?LastDone $last, EngineNow $now): ?DueAssessment
     {
         $severe = $interval->severe;
+        $judged = null === $severe || null === $last || !$uses->meetAny($severe->uses) ? null : $this->judge($severe->every, $last, $now, false);
 
-        return null === $severe || null === $last || !$uses->meetAny($severe->uses) ? null : $this->judge($severe->every, $last, $now, false);
+        return true === $judged?->isUnknown() ? null : $judged;
     }
 
     /**
@@ -44,6 +46,9 @@ final readonly class DueBook
     {
         $reached = static fn (int $within): ?\DateTimeImmutable => null !== $judged->hoursLeftTenths && $judged->hoursLeftTenths <= $within ? $readOn : null;
         $due = $judged->dueDate;
+        if ($judged->isUnknown()) {
+            return new DueTimes(null, null, $last->on ?? $now->inService, true);
+        }
 
         return new DueTimes(
             self::earlier(null === $due ? null : self::shifted($due, -$this->policy->windowDays), $reached($this->policy->windowHours->tenths)),

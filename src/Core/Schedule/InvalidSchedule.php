@@ -18,6 +18,11 @@ final class InvalidSchedule extends \DomainException implements ExpectedError
         return new self('schedule.no_limit', 'An interval needs hours, months or both.');
     }
 
+    public static function noHours(): self
+    {
+        return new self('schedule.no_hours', 'An interval of 0 h is due all the time. Give the hours, or leave them out.');
+    }
+
     public static function months(int $months): self
     {
         return new self('schedule.months', \sprintf('An interval of %d months is outside 1 to 240.', $months));

@@ -13,11 +13,14 @@ final readonly class Limit
     {
     }
 
-    /** @throws InvalidSchedule if both are missing or the months are not 1 to 240 */
+    /** @throws InvalidSchedule if both are missing, the hours are none, or the months are not 1 to 240 */
     public static function of(?EngineHours $hours, ?int $months): self
     {
         if (null === $hours && null === $months) {
             throw InvalidSchedule::noLimit();
+        }
+        if (0 === $hours?->tenths) {
+            throw InvalidSchedule::noHours();
         }
 
         return null !== $months && ($months < 1 || $months > 240) ? throw InvalidSchedule::months($months) : new self($hours, $months);

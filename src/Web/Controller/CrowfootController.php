@@ -6,11 +6,14 @@ namespace FreshTack\Web\Controller;
 
 use FreshTack\Core\ExpectedError;
 use FreshTack\Core\Fastening\Crowfoot;
+use FreshTack\Core\Fastening\WrenchChooser;
 use FreshTack\Core\Quantity\Length;
 use FreshTack\Core\Quantity\LengthUnit;
 use FreshTack\Core\Quantity\Torque;
 use FreshTack\Core\Quantity\TorqueUnit;
 use FreshTack\Core\Reading\Cursor;
+use FreshTack\Shop\ShopSettings;
+use FreshTack\Shop\Today;
 use FreshTack\Web\Http\Body;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -23,6 +26,10 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 #[IsGranted('ROLE_STAFF')]
 final readonly class CrowfootController
 {
+    public function __construct(private ShopSettings $settings, private Today $today)
+    {
+    }
+
     /** @throws ExpectedError */
     #[Route('/api/tools/crowfoot', name: 'crowfoot', methods: ['POST'])]
     public function __invoke(Request $request): JsonResponse
@@ -36,7 +43,10 @@ final readonly class CrowfootController
             return null === $wanted || null === $lever || null === $offset ? null : $body->at('lever')->at('value')->attempt(static fn (): Torque => Crowfoot::setting($wanted, $lever, $offset, $degrees));
         });
 
-        return new JsonResponse(['setting' => $setting?->asGiven(), 'converted' => $setting?->converted()]);
+        $wrenches = $this->settings->torqueWrenches();
+        $choice = null === $setting || [] === $wrenches ? null : (new WrenchChooser($wrenches))->forFigure($setting, ($this->today)());
+
+        return new JsonResponse(['setting' => $setting?->asGiven(), 'converted' => $setting?->converted(), 'wrench' => $choice?->wrench?->name(), 'warning' => $choice?->warning]);
     }
 
     private static function length(Cursor $at): ?Length

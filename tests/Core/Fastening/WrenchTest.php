@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace FreshTack\Tests\Core\Fastening;
 
 use FreshTack\Core\Fastening\Crowfoot;
+use FreshTack\Core\Fastening\Pattern;
+use FreshTack\Core\Fastening\StagedTorque;
 use FreshTack\Core\Fastening\StandIn;
 use FreshTack\Core\Fastening\ThreadState;
 use FreshTack\Core\Fastening\ThreadWarning;
 use FreshTack\Core\Fastening\TorqueTightening;
 use FreshTack\Core\Fastening\TorqueWrench;
+use FreshTack\Core\Fastening\WrenchChoice;
 use FreshTack\Core\Fastening\WrenchChooser;
 use FreshTack\Core\Policy\Question;
 use FreshTack\Core\Policy\Schools;
@@ -28,9 +31,9 @@ final class WrenchTest extends TestCase
     {
         yield 'the smaller of two that hold it' => ['20', '22', '24', 'A'];
         yield 'a fifth of the scale is just enough' => ['5', '6', '7', 'A'];
-        yield 'below a fifth of every scale' => ['4.9', '6', '7', null];
+        yield 'below a fifth of every scale' => ['4.5', '4.9', '7', null];
         yield 'the full scale is just enough' => ['90', '95', '100', 'B'];
-        yield 'the greatest figure allowed is above every scale' => ['90', '95', '100.1', null];
+        yield 'the aim is above every scale' => ['99', '100.1', '102', null];
         // 50 ft·lb are 67.8 N·m: B, of 100 N·m, and D hold it; D reads finer but nobody calibrated it this year
         yield 'one in calibration before a finer one that is not' => ['40', '45', '50', 'B'];
     }
@@ -43,6 +46,29 @@ final class WrenchTest extends TestCase
 
         self::assertSame($id, $choice->wrench?->id);
         self::assertSame(null === $id, null !== $choice->warning);
+    }
+
+    public function testWhereOnlyTheAimIsReachedItSaysSo(): void
+    {
+        $choose = static fn (string $min, string $nominal, string $max): WrenchChoice => (new WrenchChooser([self::wrench('B', '100', TorqueUnit::NewtonMetre, '2026-01-10')]))->choose(self::torque($min, $nominal, $max), new \DateTimeImmutable('2026-03-18'));
+
+        self::assertSame(['B', 'It reaches the aim, but not all of 90 – 100.1 N·m.'], [$choose('90', '95', '100.1')->wrench?->id, $choose('90', '95', '100.1')->warning]);
+        self::assertSame(['B', 'It reaches the aim, but not all of 18 – 22 N·m.'], [$choose('18', '20', '22')->wrench?->id, $choose('18', '20', '22')->warning]);
+        self::assertSame(['B', null], [$choose('20', '22', '24')->wrench?->id, $choose('20', '22', '24')->warning]);
+    }
+
+    public function testAStageBelowAWrenchsRangeAsksForAnother(): void
+    {
+        $nm = static fn (string $figure): Torque => Torque::of($figure, TorqueUnit::NewtonMetre);
+        $staged = StagedTorque::of([$nm('8'), $nm('45'), $nm('58')], $nm('55'), $nm('61'), ThreadState::Oiled, Pattern::Any);
+        $told = static fn (?TorqueWrench $wrench): array => array_map(static fn (Torque $stage): string => $stage->given, $staged->below($wrench));
+
+        // a fifth of 100 N·m is 20
+        self::assertSame(['8'], $told(self::wrench('B', '100', TorqueUnit::NewtonMetre, '2026-01-10')));
+        // of 250 it is 50
+        self::assertSame(['8', '45'], $told(self::wrench('C', '250', TorqueUnit::NewtonMetre, '2026-01-10')));
+        // whatever wrench reaches 58 is trusted from 11.6 at the least
+        self::assertSame(['8'], $told(null));
     }
 
     public function testAYearToTheDayStillCountsAsCalibrated(): void
@@ -103,6 +129,11 @@ final class WrenchTest extends TestCase
         // 9/16 in = 14.2875 mm
         yield '9/16 in over 14 mm by 0.29' => ['14', LengthUnit::Millimetre, '9/16 in'];
         yield '8 mm over 5/16 in by 0.06' => ['0.3125', LengthUnit::Inch, '8 mm'];
+        yield '13 mm over 1/2 in by the whole tolerance' => ['1/2', LengthUnit::Inch, '13 mm'];
+        // 1 3/16 in = 30.1625 mm
+        yield '1 3/16 in over 30 mm by 0.16' => ['30', LengthUnit::Millimetre, '1 3/16 in'];
+        // 1 5/16 in = 33.3375 mm, by 0.34 too wide for 33
+        yield 'none for 33 mm' => ['33', LengthUnit::Millimetre, null];
     }
 
     #[DataProvider('heads')]

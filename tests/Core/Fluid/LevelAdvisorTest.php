@@ -17,6 +17,7 @@ use FreshTack\Core\Fluid\LevelQuestion;
 use FreshTack\Core\Quantity\InvalidQuantity;
 use FreshTack\Core\Quantity\Minutes;
 use FreshTack\Core\Quantity\Volume;
+use FreshTack\Core\Quantity\VolumeUnit;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -50,7 +51,13 @@ final class LevelAdvisorTest extends TestCase
         yield 'exactly on the top mark' => ['1', false, true, 30, Advice::Ok, 0];
         // (1.10 − 0.60) × 800 = 400 ml down to the middle
         yield 'above the mark after the run' => ['1.10', false, true, 30, Advice::TakeOut, 400];
-        yield 'above the mark before the run' => ['1.10', false, false, 30, Advice::TakeOut, 400];
+        // (1.10 − 1) × 800 = 80 ml down to the mark: the filter is still empty
+        yield 'above the mark before the run' => ['1.10', false, false, 30, Advice::TakeOut, 80];
+        yield 'in the band on arrival' => ['0.60', true, false, 30, Advice::Ok, 0];
+        yield 'above the band on arrival' => ['0.90', true, false, 30, Advice::Ok, 0];
+        yield 'on the top mark on arrival' => ['1', true, false, 30, Advice::Ok, 0];
+        yield 'below the band on arrival' => ['0.30', true, false, 30, Advice::Low, 0];
+        yield 'below the low mark on arrival' => ['-0.50', true, false, 30, Advice::Low, 0];
         yield 'above the mark on arrival' => ['1.01', true, false, 30, Advice::Investigate, 0];
         // (0.60 + 0.20) × 800 = 640 ml, again 200 ml at once
         yield 'below the low mark' => ['-0.20', false, true, 30, Advice::Add, 200];
@@ -65,11 +72,60 @@ final class LevelAdvisorTest extends TestCase
         self::assertNotSame('', $answer->reason);
     }
 
-    public function testIfRoundingLeavesNothingItSaysSo(): void
+    public function testWhereTheBandIsTooNarrowForTheStepTheAmountIsFinerAndSaidToBe(): void
     {
-        $answer = (new LevelAdvisor())->advise(self::question('0.44', false, true, 30), new DipstickSpec(Volume::whole(250), DipstickBand::of('0.45', '0.55'), Volume::whole(200), Volume::whole(50)));
+        $narrow = new DipstickSpec(Volume::whole(250), DipstickBand::of('0.45', '0.55'), Volume::whole(200), Volume::whole(50));
+        $answer = (new LevelAdvisor())->advise(self::question('0.44', false, true, 30), $narrow);
 
-        self::assertSame([Advice::Ok, 'Only 15 ml are lacking, less than the smallest step of 50 ml.'], [$answer->advice, $answer->reason]);
+        // (0.50 − 0.44) × 250
+        self::assertSame([Advice::Add, 15], [$answer->advice, $answer->amountMl]);
+        self::assertStringContainsString('finer than the step of 50 ml', $answer->reason);
+    }
+
+    public function testAStepInOuncesIsOneInOunces(): void
+    {
+        // 2 US fl oz are 59.147 ml, three times that 177.44; (0.60 − 0.376) × 800 = 179 ml are lacking
+        $ounces = new DipstickSpec(Volume::whole(800), DipstickBand::of('0.45', '0.75'), Volume::whole(200), Volume::of('2', VolumeUnit::UsFluidOunce));
+
+        self::assertSame(177, (new LevelAdvisor())->advise(self::question('0.376', false, true, 30), $ounces)->amountMl);
+    }
+
+    public function testAStepLargerThanTheLargestTopUpIsThatTopUp(): void
+    {
+        $coarse = new DipstickSpec(Volume::whole(800), DipstickBand::of('0.45', '0.75'), Volume::whole(200), Volume::whole(500));
+
+        self::assertSame([Advice::Add, 200], [($answer = (new LevelAdvisor())->advise(self::question('-0.5', false, true, 30), $coarse))->advice, $answer->amountMl]);
+    }
+
+    public function testFillsEndInsideTheBandWithTheFewestTopUps(): void
+    {
+        $this->forAll(
+            Generators::choose(200, 3000),
+            Generators::choose(0, 800),
+            Generators::choose(30, 200),
+            Generators::choose(50, 600),
+            Generators::choose(5, 250),
+            Generators::choose(0, 500),
+        )->then(static function (int $span, int $low, int $width, int $most, int $step, int $start): void {
+            $band = DipstickBand::of(self::text($low), self::text($low + $width));
+            $dipstick = new DipstickSpec(Volume::ofMillilitres($span), $band, Volume::ofMillilitres($most), Volume::ofMillilitres($step));
+            // readings are true to a ten-thousandth of the span
+            $level = static fn (int $ml): string => \sprintf('%.4f', $ml / $span);
+            $ml = intdiv(($low - $start) * $span, 1000);
+            $lacking = (int) ceil($low * $span / 1000) - $ml;
+            $pours = 0;
+            $ask = static fn (int $ml): LevelAdvice => (new LevelAdvisor())->advise(self::question($level($ml), false, true, 30), $dipstick);
+            $answer = $ask($ml);
+            for (; Advice::Add === $answer->advice && $pours < 200; ++$pours) {
+                self::assertLessThanOrEqual($most, $answer->amountMl);
+                $ml += $answer->amountMl;
+                $answer = $ask($ml);
+            }
+
+            self::assertSame(Advice::Ok, $answer->advice);
+            self::assertLessThanOrEqual($low + $width, $ml * 1000 / $span);
+            self::assertLessThanOrEqual((int) ceil(max(0, $lacking) / max(1, min($step, $most) * intdiv($most, min($step, $most)))), $pours);
+        });
     }
 
     /** @return iterable<string, array{string|null, int, string, Advice, int}> earlier reading, minutes ago, reading now */

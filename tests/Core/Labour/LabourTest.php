@@ -57,6 +57,24 @@ final class LabourTest extends TestCase
         self::assertSame([12, 10], [$sum(true)->soldTenths(), $sum(false)->soldTenths()]);
     }
 
+    /** @return iterable<string, array{int, int, int}> minutes, tenths rounded up, tenths to the nearest */
+    public static function rounded(): iterable
+    {
+        yield 'nothing' => [0, 0, 0];
+        yield 'a minute begins a tenth' => [1, 1, 0];
+        yield 'two minutes are less than half of one' => [62, 11, 10];
+        yield 'three are half of one, which counts' => [63, 11, 11];
+        yield 'whole tenths' => [66, 11, 11];
+    }
+
+    #[DataProvider('rounded')]
+    public function testTheShopDecidesHowSoldTimeIsRounded(int $minutes, int $up, int $nearest): void
+    {
+        $sold = static fn (bool $roundsUp): int => (new LabourSum(Minutes::of($minutes), Minutes::none(), Minutes::none(), Minutes::none(), Allowance::none(), true, $roundsUp))->soldTenths();
+
+        self::assertSame([$up, $nearest], [$sold(true), $sold(false)]);
+    }
+
     public function testAnAllowanceNeedsAReason(): void
     {
         self::assertSame(0, Allowance::of(Minutes::none(), '')->minutes->count);

@@ -95,6 +95,8 @@ final class VolumeTest extends TestCase
     {
         // 10.92 × (1000 − 946.352946) ml = 585.83 ml
         self::assertSame(586, Volume::of('10.92', VolumeUnit::Litre)->millilitresShortAsQuarts());
+        // 5.5 US qt are 5204.94 ml; 5.5 l are 295.06 ml more
+        self::assertSame(295, Volume::of('5.5', VolumeUnit::UsQuart)->millilitresOverAsLitres());
     }
 
     public function testUnknownUnitNamesTheKnownOnes(): void

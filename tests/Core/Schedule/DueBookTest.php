@@ -139,6 +139,38 @@ final class DueBookTest extends TestCase
         self::assertSame($sentence, self::assess(self::yearly(), $last, $day, $hours)->why(self::yearly()));
     }
 
+    /** @return iterable<string, array{Interval, LastDone|null, string|null, string}> interval, last, hours, what the sentence says */
+    public static function unknownHours(): iterable
+    {
+        $hundred = Limit::of(EngineHours::of('100'), null);
+        $done = static fn (?string $hours): LastDone => new LastDone(self::day('2025-03-01'), null === $hours ? null : EngineHours::of($hours));
+        yield 'the engine has no meter' => [new Interval(null, $hundred), $done('200'), null, 'those of the engine are not known'];
+        yield 'it was done at nobody knows what' => [new Interval(null, $hundred), $done(null), '340', 'those at which it was last done are not known'];
+        yield 'never done, and no meter' => [new Interval(null, $hundred), null, null, 'those of the engine are not known'];
+        yield 'its first limit has hours alone' => [new Interval(Limit::of(EngineHours::of('20'), null), Limit::of(EngineHours::of('100'), 12)), null, null, 'those of the engine are not known'];
+    }
+
+    #[DataProvider('unknownHours')]
+    public function testWhatGoesByHoursThatNobodyKnowsHasNoRecord(Interval $interval, ?LastDone $last, ?string $hours, string $why): void
+    {
+        $answer = self::assess($interval, $last, '2025-06-01', $hours);
+        $book = new DueBook(new DuePolicy(EngineHours::of('15'), 30, EngineHours::of('10'), 30));
+        $now = new EngineNow(self::day('2025-06-01'), null === $hours ? null : EngineHours::of($hours), self::day('2025-01-01'));
+
+        self::assertSame([DueState::NoRecord, null], [$answer->state, $answer->by]);
+        self::assertStringContainsString($why, $answer->why($interval));
+        self::assertSame(DueState::NoRecord, $book->times($interval, $last, $answer, $now, self::day('2025-06-01'))->stateOn(self::day('2025-06-01')));
+    }
+
+    public function testOnceTheHoursAreKnownTheyDecide(): void
+    {
+        $interval = new Interval(null, Limit::of(EngineHours::of('100'), null));
+        $last = new LastDone(self::day('2025-03-01'), EngineHours::of('200'));
+
+        self::assertSame(DueState::NotDue, self::assess($interval, $last, '2025-06-01', '240')->state);
+        self::assertSame(DueState::Due, self::assess($interval, $last, '2025-06-01', '300')->state);
+    }
+
     /** @return iterable<string, array{string, int, string}> */
     public static function monthEnds(): iterable
     {
@@ -170,6 +202,12 @@ final class DueBookTest extends TestCase
     {
         $this->expectException(InvalidSchedule::class);
         Limit::of(null, $months);
+    }
+
+    public function testAnIntervalOfNoHoursIsRefused(): void
+    {
+        $this->expectExceptionMessage('An interval of 0 h is due all the time.');
+        Limit::of(EngineHours::zero(), 12);
     }
 
     public function testTheStateNeverImprovesAsTimePasses(): void

@@ -17,6 +17,8 @@ const words = computed(() => {
       return `Take out ${props.advice.amountMl} ml`
     case 'investigate':
       return 'Find out why'
+    case 'low':
+      return 'Too low as it came in'
   }
 })
 const tone = computed(() =>

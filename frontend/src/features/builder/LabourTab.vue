@@ -117,6 +117,10 @@ const value = (event: Event): string => (event.target as HTMLInputElement).value
         </tr>
       </tbody>
     </table>
+    <p v-if="work.labour.soldRounded" class="muted small">
+      Sold: {{ (work.labour.soldTenths / 10).toFixed(1) }} h. It is rounded once, at the end,
+      {{ work.labour.soldRounded === 'up' ? 'up to the next' : 'to the nearest' }} tenth of an hour (shop policy).
+    </p>
   </div>
 </template>
 

@@ -13,6 +13,10 @@ const hung = computed(() =>
 function arrival(engine: Engine) {
   return props.work?.engines.find((each) => each.position === engine.position)?.arrival ?? null
 }
+/** What the owner should hear of: too high, or too low. */
+function isFinding(engine: Engine): boolean {
+  return ['investigate', 'low'].includes(arrival(engine)?.advice?.advice ?? '')
+}
 /** The sheet that the order was issued with, or as long as it is a draft the one that it would be. */
 function sheet(engine: Engine) {
   return props.work?.engines.find((each) => each.position === engine.position)?.sheet ?? engine.identification.sheet
@@ -39,7 +43,7 @@ const visit = computed(() => {
           <strong>{{ engine.label }} · {{ engine.model }}</strong> {{ engine.serial }}<br />
           <span class="small">
             {{ engine.hours === null ? 'no meter' : `${engine.hours} h` }}
-            <span v-if="arrival(engine)" :class="{ alarm: arrival(engine)?.advice?.advice === 'investigate' }">
+            <span v-if="arrival(engine)" :class="{ alarm: isFinding(engine) }" :title="arrival(engine)?.advice?.reason">
               · oil at arrival {{ arrival(engine)?.reading
               }}{{ arrival(engine)?.advice?.advice === 'wait' ? ', not settled' : '' }}
             </span>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Draft, OilPool, Plan, WorkSketch } from '@/shared/api/types'
-import { pickWords } from '@/shared/cart'
-import { dayText, litresText, minutesText, moneyText, otherUnit, ownUnit } from '@/shared/units'
+import { leftWords, pickWords } from '@/shared/cart'
+import { dayText, minutesText, moneyText, otherUnit, ownUnit } from '@/shared/units'
 import ReadyDates from './ReadyDates.vue'
 import DayField from '@/shared/ui/DayField.vue'
 
@@ -59,7 +59,7 @@ function expect(day: string): void {
     </dl>
     <p class="small">{{ otherUnit(pool.need.text) }}, top-up reserve included</p>
     <p v-if="pool.plan" class="small">
-      <strong>{{ containers(pool) }}</strong> · left {{ litresText(pool.plan.leftOverMl) }} ·
+      <strong>{{ containers(pool) }}</strong> · {{ leftWords(pool.plan) }} ·
       {{ moneyText(pool.plan.costMinor) }}
     </p>
     <p v-else class="note stop small">{{ pool.shortage }}</p>
@@ -71,7 +71,7 @@ function expect(day: string): void {
       <dd>{{ pool.need ? ownUnit(pool.need.text) : '' }}</dd>
     </dl>
     <p v-if="pool.plan" class="small">
-      <strong>{{ containers(pool) }}</strong> · left {{ litresText(pool.plan.leftOverMl) }} ·
+      <strong>{{ containers(pool) }}</strong> · {{ leftWords(pool.plan) }} ·
       {{ moneyText(pool.plan.costMinor) }}
     </p>
     <p v-else class="small trap">{{ pool.shortage }}</p>

@@ -59,6 +59,10 @@ const flaw = computed(() => [...(asProblem(ask.error.value)?.fields.values() ?? 
         {{ ask.data.value.setting }} <span class="muted small">{{ ask.data.value.converted }}</span>
       </output>
     </div>
+    <p v-if="ask.data.value?.setting" class="small" role="status">
+      {{ ask.data.value.wrench ?? '' }}
+      <strong v-if="ask.data.value.warning" class="flaw">{{ ask.data.value.warning }}</strong>
+    </p>
     <p v-if="flaw" class="flaw" role="alert">{{ flaw }}</p>
     <ProblemNote v-else :error="ask.error.value" />
   </form>
