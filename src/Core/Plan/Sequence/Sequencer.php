@@ -8,7 +8,9 @@ namespace FreshTack\Core\Plan\Sequence;
  * Finds a short plan: exactly for up to eight activities, and for more by trying lists. First a few rules, then one
  * list changed again and again where it hurts: of two activities of the critical chain that follow each other only
  * because they want the same resource the later one goes first. A worse plan is let through at times, ever more
- * rarely, so as to come out of dead ends. What it may cost is counted in schedules and never in time, and chance is no part of it.
+ * rarely, so as to come out of dead ends; then once more from the best, for longer. What it may cost is counted in
+ * schedules and never in time, and chance is no part of it: more effort goes on where less has stopped, so that its
+ * plan is never longer.
  */
 final readonly class Sequencer
 {
@@ -17,6 +19,8 @@ final readonly class Sequencer
     private const COST_OF_JUSTIFYING = 3;
     private const JUSTIFIED_ONE_IN = 12;
     private const HEAT = 0.025;
+    /** The first round has cooled down after the usual effort; each later one ends at so many times as many. */
+    private const LONGER = 3;
     private const FACES = 1_000_000;
 
     /** One pass, the longest tail first, for when an answer must come at once; its bound is the longest chain alone. */
@@ -76,14 +80,18 @@ final readonly class Sequencer
         $dice = new Dice();
         $critical = new CriticalPairs($problem);
         $now = $best;
-        $from = $tried;
+        [$from, $until] = [$tried, self::roundAfter($tried)];
         while ($tried < $effort && $shortest > $bound) {
+            if ($tried >= $until) {
+                [$from, $until] = [$tried, self::roundAfter($tried)];
+                [$now, $length] = [$best, $shortest];
+            }
             $list = $this->changed($problem, $now, $critical, $dice);
             $justify = 0 === $dice->roll(self::JUSTIFIED_ONE_IN);
             $starts = $justify ? $scheduler->justified($list) : $scheduler->schedule($list);
             $tried += $justify ? self::COST_OF_JUSTIFYING : 1;
             $found = $scheduler->makespan($starts);
-            $heat = $shortest * self::HEAT * max(0.0, 1 - ($tried - $from) / max(1, $effort - $from)) + 0.01;
+            $heat = $shortest * self::HEAT * max(0.0, 1 - ($tried - $from) / max(1, $until - $from)) + 0.01;
             if ($found <= $length || $dice->roll(self::FACES) < self::FACES * exp(($length - $found) / $heat)) {
                 [$now, $length] = [$starts, $found];
             }
@@ -93,6 +101,17 @@ final readonly class Sequencer
         }
 
         return [$best, $tried];
+    }
+
+    /** After how many schedules the round ends that goes on now: the same whatever the effort is. */
+    private static function roundAfter(int $tried): int
+    {
+        $until = self::DEFAULT_EFFORT;
+        while ($until <= $tried) {
+            $until *= self::LONGER;
+        }
+
+        return $until;
     }
 
     /**

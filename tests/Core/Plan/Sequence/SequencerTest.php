@@ -71,6 +71,16 @@ final class SequencerTest extends TestCase
         self::assertLessThanOrEqual(Sequencer::DEFAULT_EFFORT + 3, $plan->schedules);
     }
 
+    public function testMoreEffortNeverGivesALongerPlan(): void
+    {
+        $last = \PHP_INT_MAX;
+        foreach ([1, 40, 300, 1000, Sequencer::DEFAULT_EFFORT, 4000, 10_000] as $effort) {
+            $found = (new Sequencer())->plan(self::classic(), $effort)->makespanMin;
+            self::assertLessThanOrEqual($last, $found, "with an effort of $effort");
+            $last = $found;
+        }
+    }
+
     public function testTheSameRequestGivesTheSamePlan(): void
     {
         self::assertSame((new Sequencer())->plan(self::classic(), 60)->startsMin, (new Sequencer())->plan(self::classic(), 60)->startsMin);
