@@ -29,9 +29,9 @@ final readonly class WhileThere
         if (!$picked || null === $minutes) {
             return [];
         }
-        foreach ($base as $engine) {
+        foreach ($base as $place => $engine) {
             foreach ($candidates[$engine->position->value] ?? [] as $task) {
-                $offer = $this->offer($hands, $base, $minutes, $engine, $task);
+                $offer = $this->offer($hands, $base, $minutes, $request->engines[$place], $place, $task);
                 $offers = [...$offers, ...(null === $offer ? [] : [$offer])];
             }
         }
@@ -58,16 +58,27 @@ final readonly class WhileThere
         return $sum;
     }
 
-    /** @param list<EngineRequest> $base */
-    private function offer(HandsOn $hands, array $base, Minutes $minutes, EngineRequest $engine, Task $task): ?Offer
+    /**
+     * What was picked and could not be done without it is counted with it.
+     *
+     * @param list<EngineRequest> $base   with the tasks that can be done
+     * @param EngineRequest       $asked  the engine at this place, with all that was picked
+     */
+    private function offer(HandsOn $hands, array $base, Minutes $minutes, EngineRequest $asked, int $place, Task $task): ?Offer
     {
+        $engine = $base[$place] ?? $asked;
         $picked = array_map(static fn (PickedTask $each): Task => $each->task, $engine->tasks);
         $within = $task->within();
         if (null !== $within && !\in_array($within, $picked, true)) {
             return null;
         }
-        $more = $engine->withTasks([...$engine->tasks, new PickedTask($task, '')]);
-        $with = $hands->of(...array_map(static fn (EngineRequest $each): EngineRequest => $each === $engine ? $more : $each, $base));
+        $isAllDoable = \count($asked->tasks) === \count($engine->tasks);
+        $more = $asked->withTasks([...$asked->tasks, new PickedTask($task, '')]);
+        $done = $isAllDoable ? $more : $hands->doable($more);
+        if (!\in_array($task, array_map(static fn (PickedTask $each): Task => $each->task, $done->tasks), true)) {
+            return null;
+        }
+        $with = $hands->of(...array_replace($base, [$place => $done]));
         $alone = $hands->of($engine->withTasks($this->alongWith($task)));
 
         return null === $with || null === $alone ? null : new Offer($engine->position, $task, $with->beyond($minutes), $alone);

@@ -15,8 +15,9 @@ final readonly class KitOffer
      * @param int                $looseMinor of the pieces that they cover
      * @param bool               $short      some of those pieces are short on the shelf
      * @param bool               $taken      the order takes it
+     * @param bool               $isCut      there were more ways to combine kits than can be tried
      */
-    public function __construct(public ShelfPart $kit, public int $count, public array $covers, public array $leavesOver, public int $priceMinor, public int $looseMinor, public bool $short, public bool $taken)
+    public function __construct(public ShelfPart $kit, public int $count, public array $covers, public array $leavesOver, public int $priceMinor, public int $looseMinor, public bool $short, public bool $taken, public bool $isCut = false)
     {
     }
 
@@ -27,6 +28,12 @@ final readonly class KitOffer
 
     public function reason(): string
     {
-        return $this->short ? 'Some of its pieces are short on the shelf.' : 'It costs less than its pieces.';
+        $why = match (true) {
+            $this->short => 'Some of its pieces are short on the shelf.',
+            $this->savesMinor() > 0 => 'It costs less than its pieces.',
+            default => 'With the other kits it costs less than the pieces.',
+        };
+
+        return $why.($this->isCut ? ' There are more ways to combine kits than were tried.' : '');
     }
 }

@@ -6,7 +6,8 @@ namespace FreshTack\Core\Parts;
 
 /**
  * Turns what operations fit into what is fetched: an old number leads to the one that took its place, equal numbers
- * become one line, and a kit takes the place of the pieces that it holds; nothing is counted twice.
+ * become one line, and a kit takes the place of the pieces that it holds; nothing is counted twice. Of kits that share
+ * pieces the counts are found together (`KitSearch`).
  */
 final readonly class PartsPlanner
 {
@@ -22,12 +23,21 @@ final readonly class PartsPlanner
             $line = $this->line($demand, $shelf);
             $lines[$line->number] = isset($lines[$line->number]) ? $lines[$line->number]->with($line) : $line;
         }
+        $kits = $shelf->kits();
+        $current = array_map(static fn (string $number): string => $shelf->chain($number)[\count($shelf->chain($number)) - 1], $chosen);
+        $taken = array_values(array_filter($kits, static fn (ShelfPart $kit): bool => \in_array($kit->number, $current, true)));
+        [$counts, $isCut] = KitSearch::best($taken, $lines, $current, $shelf, $others);
+        [$worth, $isCutToo] = KitSearch::best($kits, $lines, $current, $shelf, $others);
         $offers = [];
-        foreach ($shelf->kits() as $kit) {
-            $offer = $this->offer($kit, $lines, \in_array($kit->number, $chosen, true));
+        $open = $lines;
+        foreach ($kits as $kit) {
+            $isTaken = ($counts[$kit->number] ?? 0) > 0;
+            $count = $isTaken ? $counts[$kit->number] : $worth[$kit->number] ?? 0;
+            $offer = 0 === $count ? null : self::offer($kit, $count, $isTaken ? $lines : $open, $shelf, $isTaken, $isCut || $isCutToo);
             if (null !== $offer) {
                 $offers[] = $offer;
-                $lines = $offer->taken ? $this->taken($offer, $lines) : $lines;
+                $lines = $isTaken ? $this->taken($offer, $lines) : $lines;
+                $open = self::without($offer, $open);
             }
         }
 
@@ -61,28 +71,55 @@ final readonly class PartsPlanner
     }
 
     /**
-     * As many kits as the piece of which the order needs the most kits asks for.
+     * @param array<array-key, PartLine> $lines what is still needed
      *
-     * @param array<array-key, PartLine> $lines
+     * @return KitOffer|null null: it would hold nothing that is still needed
      */
-    private function offer(ShelfPart $kit, array $lines, bool $taken): ?KitOffer
+    private static function offer(ShelfPart $kit, int $count, array $lines, PartsShelf $shelf, bool $taken, bool $isCut): ?KitOffer
     {
-        $needed = array_filter($kit->kit, static fn (KitLine $line): bool => isset($lines[$line->part]) && !$lines[$line->part]->atHand);
-        $count = max([0, ...array_map(static fn (KitLine $line): int => intdiv($lines[$line->part]->count, $line->count), $needed)]);
-        $count = [] === $needed ? 0 : max(1, $count);
         $covers = $over = [];
         $loose = 0;
         $short = false;
-        foreach (0 === $count ? [] : $kit->kit as $line) {
-            $wanted = \in_array($line, $needed, true) ? $lines[$line->part]->count : 0;
-            $covers[$line->part] = min($wanted, $count * $line->count);
-            $over[$line->part] = $count * $line->count - $covers[$line->part];
-            $loose += $covers[$line->part] * ($lines[$line->part]->shelf->priceMinor ?? 0);
-            $short = $short || ($wanted > 0 && $lines[$line->part]->short() > 0);
+        foreach (KitSearch::holds($kit, $shelf) as $number => $held) {
+            $line = $lines[$number] ?? null;
+            $wanted = null === $line || $line->atHand ? 0 : $line->count;
+            $covers[$number] = min($wanted, $count * $held);
+            $over[$number] = $count * $held - $covers[$number];
+            $loose += $covers[$number] * ($line->shelf->priceMinor ?? 0);
+            $short = $short || ($wanted > 0 && $line->short() > 0);
         }
-        $offer = new KitOffer($kit, $count, array_filter($covers, self::isAny(...)), array_filter($over, self::isAny(...)), $count * ($kit->priceMinor ?? 0), $loose, $short && $kit->inStock >= $count, $taken);
+        $covers = array_filter($covers, self::isAny(...));
 
-        return $count > 0 && ($taken || $offer->short || ($offer->savesMinor() > 0 && null !== $kit->priceMinor && $kit->inStock >= $count)) ? $offer : null;
+        return [] === $covers ? null : new KitOffer(
+            $kit,
+            $count,
+            $covers,
+            array_filter($over, self::isAny(...)),
+            $count * ($kit->priceMinor ?? 0),
+            $loose,
+            $short && $kit->inStock >= $count,
+            $taken,
+            $isCut,
+        );
+    }
+
+    /**
+     * @param array<array-key, PartLine> $lines
+     *
+     * @return array<array-key, PartLine> what is still needed once these kits are taken
+     */
+    private static function without(KitOffer $offer, array $lines): array
+    {
+        foreach ($offer->covers as $number => $count) {
+            $rest = isset($lines[$number]) ? $lines[$number]->less($count) : null;
+            if (null === $rest) {
+                unset($lines[$number]);
+            } else {
+                $lines[$number] = $rest;
+            }
+        }
+
+        return $lines;
     }
 
     private static function isAny(int $count): bool

@@ -50,6 +50,25 @@ final class WhileThereTest extends TestCase
         self::assertGreaterThan(0, $offers[0]->savesMin(), 'placing the boat is done once');
     }
 
+    public function testWhatTheOfferItselfMakesPossibleIsCountedWithIt(): void
+    {
+        $engines = static fn (string ...$starboard): array => Requests::rig([
+            Requests::engine('port', 'K165', 'KS4-10412', 'kestrane-k165-early', ['engine_oil']),
+            Requests::engine('starboard', 'K165', 'KS4-20977', 'kestrane-k165-late', array_values($starboard)),
+        ]);
+        $minutes = static function (array $request): int {
+            $labour = (new OrderBuilder())->build(OrderRequestReader::read($request))->labour;
+
+            return $labour->handsOn->count + $labour->presence->count;
+        };
+        // a filter that was picked without the oil waits for it: taken up, the oil brings both
+        $offers = (new WhileThere())->offers(OrderRequestReader::read($engines('oil_filter')), ['starboard' => [Task::EngineOil]]);
+
+        self::assertCount(1, $offers);
+        self::assertSame($minutes($engines('engine_oil', 'oil_filter')) - $minutes($engines('oil_filter')), $offers[0]->now->count);
+        self::assertGreaterThan($minutes($engines('engine_oil')) - $minutes($engines()), $offers[0]->now->count);
+    }
+
     /**
      * @param list<string> $tasks
      * @param list<Task>   $candidates

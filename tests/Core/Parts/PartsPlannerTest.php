@@ -7,6 +7,7 @@ namespace FreshTack\Tests\Core\Parts;
 use Eris\Generators;
 use Eris\TestTrait;
 use FreshTack\Core\Parts\KitLine;
+use FreshTack\Core\Parts\KitOffer;
 use FreshTack\Core\Parts\PartDemand;
 use FreshTack\Core\Parts\PartLine;
 use FreshTack\Core\Parts\PartsPlan;
@@ -53,6 +54,83 @@ final class PartsPlannerTest extends TestCase
         $offer = self::plan([self::demand('S', 4)])->kits[0];
 
         self::assertSame('Some of its pieces are short on the shelf.', $offer->reason());
+    }
+
+    public function testTheCountThatCostsLeastIsOffered(): void
+    {
+        // loose 3 × 900 + 3 × 150 = 3150; one kit and two filters are 2800, three kits 3000
+        $offer = self::plan([self::demand('F', 3), self::demand('S', 3)])->kits[0];
+
+        self::assertSame([1, ['F' => 1, 'S' => 3], 350], [$offer->count, $offer->covers, $offer->savesMinor()]);
+    }
+
+    public function testAKitThatSavesLessThanItsLastPieceIsOfferedAllTheSame(): void
+    {
+        $shelf = PartsShelf::of(new ShelfPart('F', 'Filter', 'B1', 9, 2100), new ShelfPart('S', 'Seal', 'B2', 9, 100), new ShelfPart('K', 'Kit', 'B3', 9, 2100, null, [new KitLine('F', 1), new KitLine('S', 1)]));
+
+        // a filter and two seals are 23.00 loose; one kit of 21.00 and a seal are 22.00, two kits 42.00
+        self::assertSame([1, 100], [($offer = (new PartsPlanner())->plan([self::demand('F', 1), self::demand('S', 2)], $shelf, [])->kits[0])->count, $offer->savesMinor()]);
+    }
+
+    public function testOneOnTheShelfAndAKitThatTogetherSufficeAreOffered(): void
+    {
+        $shelf = PartsShelf::of(new ShelfPart('S', 'Seal', 'B2', 1, 100), new ShelfPart('K', 'Kit', 'B3', 1, 900, null, [new KitLine('S', 1)]));
+        $plan = (new PartsPlanner())->plan([self::demand('S', 2)], $shelf, []);
+
+        self::assertSame([1, 'Some of its pieces are short on the shelf.'], [$plan->kits[0]->count, $plan->kits[0]->reason()]);
+        $taken = (new PartsPlanner())->plan([self::demand('S', 2)], $shelf, ['K']);
+        self::assertSame([['S', 1, 0], ['K', 1, 0]], array_map(static fn (PartLine $line): array => [$line->number, $line->count, $line->short()], $taken->lines));
+    }
+
+    public function testAKitOfAnOldNumberHoldsThePieceOfToday(): void
+    {
+        $shelf = PartsShelf::of(
+            new ShelfPart('OLD', 'Filter', 'B1', 0, 0, 'F'),
+            new ShelfPart('F', 'Filter', 'B1', 9, 1000),
+            new ShelfPart('K1', 'Kit, first', 'B3', 0, 800, 'K2'),
+            new ShelfPart('K2', 'Kit', 'B3', 9, 800, null, [new KitLine('OLD', 1)]),
+        );
+        $plan = static fn (string ...$taken): PartsPlan => (new PartsPlanner())->plan([self::demand('OLD', 1)], $shelf, array_values($taken));
+
+        self::assertSame(['K2', ['F' => 1]], [$plan()->kits[0]->kit->number, $plan()->kits[0]->covers]);
+        self::assertSame('K2', $plan('K1')->lines[0]->number, 'what was chosen under its old number');
+    }
+
+    public function testKitsThatShareAPieceAreWeighedTogether(): void
+    {
+        // loose 1000 + 1000 + 1000; A and B alone leave 1000 loose each (2500), both hold all three for 3000, C holds them for 2400
+        $shelf = PartsShelf::of(
+            new ShelfPart('P', 'Piece', 'B1', 9, 1000),
+            new ShelfPart('Q', 'Piece', 'B1', 9, 1000),
+            new ShelfPart('R', 'Piece', 'B1', 9, 1000),
+            new ShelfPart('A', 'Kit', 'B3', 9, 1500, null, [new KitLine('P', 1), new KitLine('Q', 1)]),
+            new ShelfPart('B', 'Kit', 'B3', 9, 1500, null, [new KitLine('Q', 1), new KitLine('R', 1)]),
+            new ShelfPart('C', 'Kit', 'B3', 9, 2400, null, [new KitLine('P', 1), new KitLine('Q', 1), new KitLine('R', 1)]),
+        );
+        $plan = static fn (string ...$taken): PartsPlan => (new PartsPlanner())->plan([self::demand('P', 1), self::demand('Q', 1), self::demand('R', 1)], $shelf, array_values($taken));
+
+        self::assertSame(['C'], array_map(static fn (KitOffer $offer): string => $offer->kit->number, $plan()->kits));
+        self::assertSame([['R', 1], ['A', 1]], array_map(static fn (PartLine $line): array => [$line->number, $line->count], $plan('A')->lines));
+    }
+
+    /** Of one kit and two pieces: no count costs less, or leaves less short, than the one that is offered; none offered means none would. */
+    public function testNoOtherCountWouldBeBetter(): void
+    {
+        $this->limitTo(300)->forAll(Generators::vector(4, Generators::choose(1, 5)), Generators::vector(3, Generators::choose(1, 40)), Generators::vector(3, Generators::choose(0, 6)))
+            ->then(static function (array $counts, array $prices, array $stock): void {
+                /** @var array{int, int, int, int} $counts */
+                /** @var array{int, int, int} $prices */
+                /** @var array{int, int, int} $stock */
+                [$needF, $needS, $holdsF, $holdsS] = $counts;
+                $shelf = PartsShelf::of(new ShelfPart('F', '', '', $stock[0], $prices[0]), new ShelfPart('S', '', '', $stock[1], $prices[1]), new ShelfPart('K', '', '', $stock[2], 2 * $prices[2], null, [new KitLine('F', $holdsF), new KitLine('S', $holdsS)]));
+                $worth = static fn (int $kits): array => [
+                    max(0, max(0, $needF - $kits * $holdsF) - $stock[0]) + max(0, max(0, $needS - $kits * $holdsS) - $stock[1]) + max(0, $kits - $stock[2]),
+                    $kits * 2 * $prices[2] + max(0, $needF - $kits * $holdsF) * $prices[0] + max(0, $needS - $kits * $holdsS) * $prices[1],
+                    $kits,
+                ];
+                $offers = (new PartsPlanner())->plan([self::demand('F', $needF), self::demand('S', $needS)], $shelf, [])->kits;
+                self::assertSame(min(array_map($worth, range(0, 6))), $worth($offers[0]->count ?? 0));
+            });
     }
 
     public function testAnothersPartStandsInForOneThatIsShortOnlyWhereThePolicyAllowsIt(): void
