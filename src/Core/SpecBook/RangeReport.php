@@ -45,8 +45,7 @@ final readonly class RangeReport
     private static function ofPrefix(array $claims): self
     {
         usort($claims, static fn (Claim $a, Claim $b): int => [$a->range->from, $a->range->to, $a->head->id] <=> [$b->range->from, $b->range->to, $b->head->id]);
-        $overlaps = $gaps = $open = [];
-        $furthest = $claims[0];
+        $overlaps = $open = [];
         foreach ($claims as $claim) {
             $open = array_values(array_filter($open, static fn (Claim $earlier): bool => $earlier->range->to >= $claim->range->from));
             foreach ($open as $earlier) {
@@ -54,13 +53,76 @@ final readonly class RangeReport
                     $overlaps[] = new Overlap($claim->model, $earlier->head, $claim->head, new SerialRange($claim->range->prefix, $claim->range->from, min($earlier->range->to, $claim->range->to)));
                 }
             }
-            if ($claim->range->from > $furthest->range->to + 1) {
-                $gaps[] = new Gap($claim->model, $furthest->head, $claim->head, new SerialRange($claim->range->prefix, $furthest->range->to + 1, $claim->range->from - 1));
-            }
             $open[] = $claim;
+        }
+
+        return new self($overlaps, self::gaps($claims));
+    }
+
+    /**
+     * What is claimed for one gearcase, or for some years, may still be missing for the others.
+     *
+     * @param non-empty-list<Claim> $claims from the first number on
+     *
+     * @return list<Gap>
+     */
+    private static function gaps(array $claims): array
+    {
+        $gaps = self::between($claims, null);
+        foreach (self::kinds($claims) as $only => $own) {
+            foreach (self::between($own, $only) as $gap) {
+                if ([] === array_filter($gaps, $gap->isWithin(...))) {
+                    $gaps[] = $gap;
+                }
+            }
+        }
+        usort($gaps, static fn (Gap $a, Gap $b): int => $a->serials->from <=> $b->serials->from);
+
+        return $gaps;
+    }
+
+    /**
+     * @param non-empty-list<Claim> $claims
+     *
+     * @return array<string, non-empty-list<Claim>> those that an engine of one gearcase, or of some years, may belong to
+     */
+    private static function kinds(array $claims): array
+    {
+        $fits = [];
+        $edges = [];
+        foreach ($claims as $claim) {
+            foreach ($claim->head->gearcases as $gearcase) {
+                $fits['gearcase '.$gearcase] = static fn (SheetHead $head): bool => [] === $head->gearcases || \in_array($gearcase, $head->gearcases, true);
+            }
+            $edges += null === $claim->head->years ? [] : [$claim->head->years->from => true, $claim->head->years->to + 1 => true];
+        }
+        ksort($edges);
+        $edges = array_keys($edges);
+        foreach (\array_slice($edges, 0, -1) as $place => $from) {
+            $span = new YearRange($from, $edges[$place + 1] - 1);
+            $fits['years '.$span->text()] = static fn (SheetHead $head): bool => true === ($head->years?->meets($span) ?? true);
+        }
+        $kinds = array_map(static fn (\Closure $fit): array => array_values(array_filter($claims, static fn (Claim $claim): bool => $fit($claim->head))), $fits);
+
+        return array_filter($kinds, static fn (array $own): bool => [] !== $own);
+    }
+
+    /**
+     * @param non-empty-list<Claim> $claims from the first number on
+     *
+     * @return list<Gap>
+     */
+    private static function between(array $claims, ?string $only): array
+    {
+        $gaps = [];
+        $furthest = $claims[0];
+        foreach ($claims as $claim) {
+            if ($claim->range->from > $furthest->range->to + 1) {
+                $gaps[] = new Gap($claim->model, $furthest->head, $claim->head, new SerialRange($claim->range->prefix, $furthest->range->to + 1, $claim->range->from - 1), $only);
+            }
             $furthest = $claim->range->to > $furthest->range->to ? $claim : $furthest;
         }
 
-        return new self($overlaps, $gaps);
+        return $gaps;
     }
 }

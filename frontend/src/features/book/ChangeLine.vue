@@ -24,7 +24,7 @@ const remarks = computed(() => {
     ...overlaps.map(
       (overlap) => `${overlap.model} ${overlap.serials}: claimed twice, by ${overlap.one} and ${overlap.other}`,
     ),
-    ...gaps.map((gap) => `${gap.model} ${gap.serials}: claimed by none`),
+    ...gaps.map((gap) => `${gap.model} ${gap.serials}${gap.only ? `, ${gap.only}` : ''}: claimed by none`),
     ...arrival.doubts.map((doubt) => `in doubt: ${doubt}`),
     ...(arrival.holes.length === 0 ? [] : [`holes: ${arrival.holes.join(', ')}`]),
   ]

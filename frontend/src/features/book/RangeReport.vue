@@ -43,11 +43,11 @@ defineProps<{ ranges: Publication['ranges'] }>()
         </tr>
       </thead>
       <tbody>
-        <tr v-for="gap in ranges.gaps" :key="`${gap.model}${gap.serials}`">
+        <tr v-for="gap in ranges.gaps" :key="`${gap.model}${gap.serials}${gap.only}`">
           <td>
             <strong>{{ gap.model }}</strong>
           </td>
-          <td><span class="mark-word ask">gap</span> {{ gap.serials }}</td>
+          <td><span class="mark-word ask">gap</span> {{ gap.serials }}{{ gap.only ? `, ${gap.only}` : '' }}</td>
           <td>{{ gap.before === gap.after ? `two ranges of ${gap.before}` : `${gap.before} and ${gap.after}` }}</td>
         </tr>
       </tbody>
