@@ -163,6 +163,8 @@ final class HoleAndFlagTest extends ApiTestCase
             'presenceEndMin',
             'readTwice',
             'answers',
+            'opensNone',
+            'soldRounded',
         ]);
         $without = static function (mixed $value) use (&$without, $added): mixed {
             return match (true) {

@@ -66,7 +66,7 @@ final readonly class EngineView
     /** @return array<string, mixed> */
     private static function rate(UseRate $rate, \DateTimeImmutable $from): array
     {
-        return ['hoursAYear' => (int) round($rate->tenthsAYear($from) / 10), 'points' => $rate->points, 'thin' => $rate->isThin()];
+        return ['hoursAYear' => (int) round($rate->tenthsAYear($from) / 10), 'points' => $rate->points, 'thin' => $rate->isThin(), 'change' => $rate->change?->text()];
     }
 
     /** @return array<string, mixed> */

@@ -37,7 +37,7 @@ function done(): void {
             : ''
         }}{{
           engine.rate
-            ? ` · about ${engine.rate.hoursAYear} h a year${engine.rate.thin ? ', from few readings' : ''}`
+            ? ` · about ${engine.rate.hoursAYear} h a year${engine.rate.thin ? ', from few readings' : ''}${engine.rate.change ? `, ${engine.rate.change}` : ''}`
             : ''
         }}</span
       >
