@@ -6,6 +6,7 @@ import {
   figureStyle,
   setFigures,
   shown,
+  spelt,
   type FigureStyle,
 } from '@/shared/figures'
 import { decimalInput, litresText, otherUnit, ownUnit } from '@/shared/units'
@@ -56,6 +57,16 @@ describe('figures as the shop’s country writes them', () => {
     figureStyle.value = customary
     expect([ownUnit('5.37 l (5.67 US qt)'), otherUnit('5.37 l (5.67 US qt)')]).toEqual(['≈ 5.67 US qt', '5.37 l'])
     expect([litresText(440), litresText(4900)]).toEqual(['≈ 14.9 US fl oz (440 ml)', '≈ 5.18 US qt (4.90 l)'])
+  })
+
+  it('spells the program’s own words as people there do', () => {
+    expect(spelt('Labour, cancelled')).toBe('Labour, cancelled')
+    figureStyle.value = customary
+    expect([spelt('Labour, cancelled'), shown('Centre'), shown('Grey Seal')]).toEqual([
+      'Labor, canceled',
+      'Center',
+      'Grey Seal',
+    ])
   })
 
   it('keeps every whole degree Celsius through °F and back', () => {

@@ -23,6 +23,13 @@ final readonly class FigureStyle
     /** Countries that buy oil by the US quart and read the air in °F. */
     private const CUSTOMARY = ['AS', 'FM', 'GU', 'MH', 'MP', 'PR', 'PW', 'US', 'VI'];
 
+    /** What is spelt otherwise in the United States. A word with a capital may be somebody's name, and stays. */
+    private const AMERICAN = [
+        'colour' => 'color', 'colours' => 'colors', 'grey' => 'gray', 'centre' => 'center', 'litre' => 'liter',
+        'litres' => 'liters', 'millilitre' => 'milliliter', 'millilitres' => 'milliliters', 'neighbour' => 'neighbor', 'neighbours' => 'neighbors',
+        'labour' => 'labor', 'catalogue' => 'catalog', 'catalogues' => 'catalogs', 'cancelled' => 'canceled', 'labelled' => 'labeled',
+    ];
+
     private const NUMBER = '\d+(?:\.\d+)?';
     /** A point in a figure, and not in the number of a part: a unit follows, or another figure of the same unit, or it begins with 0. */
     private const POINT = '/(?<![\w.,]|\w-)(?:0\.\d+(?![\w.-]*\w)|\d+\.\d+(?=(?: (?:–|to|of|and|or) [−±]?\d+(?:\.\d+)?)*(?: ?[°%]| (?:h|l|ml|mm|cm|m|in|in\.|kg|g|lb|oz|V|A|bar|kPa|psi|N·m|ft·lb|in·lb|turns?|times|litres|quarts|US|imp)(?!\w)))|(?<=level |reading )\d+\.\d+|\d+\.\d{2}(?= [A-Z]{3}(?!\w)))/u';
@@ -41,7 +48,7 @@ final readonly class FigureStyle
     public function set(string $text): string
     {
         $text = match ($this->customary) {
-            true => self::fahrenheit(self::quartsFirst($text)),
+            true => self::respelt(self::fahrenheit(self::quartsFirst($text))),
             false => self::litresFirst($text),
             null => $text,
         };
@@ -59,6 +66,11 @@ final readonly class FigureStyle
             fn (array $found): string => '<' === $found[0][0] ? $found[0] : $this->set($found[0]),
             $html,
         );
+    }
+
+    private static function respelt(string $text): string
+    {
+        return self::replaced('/\b(?:'.implode('|', array_keys(self::AMERICAN)).')\b/u', static fn (array $found): string => self::AMERICAN[$found[0]] ?? $found[0], $text);
     }
 
     private static function quartsFirst(string $text): string

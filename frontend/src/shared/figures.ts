@@ -12,6 +12,27 @@ export const figureStyle = shallowRef<FigureStyle>({ decimalComma: false, custom
 const quarts = /(?<![\w.,])(\d+(?:\.\d+)? (?:l|ml)) \((\d+(?:\.\d+)? US (?:qt|fl oz))\)/gu
 const litres = /(?<![\w.,]|≈ )(\d+(?:\.\d+)? (?:US|imp) (?:qt|gal|fl oz|pt)) \((\d+(?:\.\d+)? (?:l|ml))\)/gu
 const celsius = /(?<![\w.,(−])(−?\d+) °C(?!\w)/gu
+/** What is spelt otherwise in the United States. */
+const american: Record<string, string> = {
+  colour: 'color',
+  colours: 'colors',
+  grey: 'gray',
+  centre: 'center',
+  litre: 'liter',
+  litres: 'liters',
+  millilitre: 'milliliter',
+  millilitres: 'milliliters',
+  neighbour: 'neighbor',
+  neighbours: 'neighbors',
+  labour: 'labor',
+  catalogue: 'catalog',
+  catalogues: 'catalogs',
+  cancelled: 'canceled',
+  labelled: 'labeled',
+}
+const british = new RegExp(`\\b(?:${Object.keys(american).join('|')})\\b`, 'g')
+const inAnyCase = new RegExp(british.source, 'gi')
+
 /** A point in a figure, and not in the number of a part: a unit follows, or another figure of the same unit, or it begins with 0. */
 const point =
   /(?<![\w.,]|\w-)(?:0\.\d+(?![\w.-]*\w)|\d+\.\d+(?=(?: (?:–|to|of|and|or) [−±]?\d+(?:\.\d+)?)*(?: ?[°%]| (?:h|l|ml|mm|cm|m|in|in\.|kg|g|lb|oz|V|A|bar|kPa|psi|N·m|ft·lb|in·lb|turns?|times|litres|quarts|US|imp)(?!\w)))|(?<=level |reading )\d+\.\d+|\d+\.\d{2}(?= [A-Z]{3}(?!\w)))/gu
@@ -26,6 +47,7 @@ export function setFigures(text: string): string {
     ? text
         .replace(quarts, '≈ $2 ($1)')
         .replace(celsius, (whole, degrees: string) => `${fahrenheit(degrees)} °F (${whole})`)
+        .replace(british, (word) => american[word] ?? word)
     : customary === false
       ? text.replace(litres, '≈ $2 ($1)')
       : text
@@ -45,6 +67,16 @@ export function celsiusOf(degrees: number): number {
   return Math.round((degrees - 32) / 1.8)
 }
 
+/** Words of the program itself, with their capitals: `Labour`, but not the name of a boat. */
+export function spelt(words: string): string {
+  return figureStyle.value.customary === true
+    ? words.replace(inAnyCase, (word) => {
+        const other = american[word.toLowerCase()] ?? word
+        return word === word.toLowerCase() ? other : other.charAt(0).toUpperCase() + other.slice(1)
+      })
+    : words
+}
+
 /** What stands between double braces: `vite.config.ts` passes everything shown through it. A figure may stand alone there. */
 export function shown(value: unknown): unknown {
   if (typeof value === 'number') {
@@ -53,7 +85,11 @@ export function shown(value: unknown): unknown {
   if (typeof value !== 'string') {
     return value
   }
-  return /^[−+±-]?\d+\.\d+$/.test(value) ? decimalShown(value) : setFigures(value)
+  if (/^[−+±-]?\d+\.\d+$/.test(value)) {
+    return decimalShown(value)
+  }
+  // a word that stands alone is a label and no name
+  return /^[A-Z][a-z]+$/.test(value) ? spelt(value) : setFigures(value)
 }
 
 /** A stored figure as it stands in a field: `611,4` where people write so. `decimalInput` reads it again. */
@@ -61,7 +97,8 @@ export function decimalShown(value: string): string {
   return figureStyle.value.decimalComma ? value.replace('.', ',') : value
 }
 
-/** Gives every screen of an app the `$shown` that its templates are compiled with. */
+/** Gives every screen of an app the `$shown` and the `$spelt` that its templates are compiled with. */
 export function installFigures(app: App): void {
   app.config.globalProperties['$shown'] = shown
+  app.config.globalProperties['$spelt'] = spelt
 }

@@ -249,6 +249,15 @@ final class OrderBuilderTest extends TestCase
         self::assertStringContainsString('that extraction leaves', $order->oil[0]->why);
     }
 
+    public function testTheTestTankIsNotOfferedAfloat(): void
+    {
+        $school = Book::with(Requests::single('D12', 'D12-4471', 'dunmarrow-d12', ['engine_oil']), ['policy', 'schools'], ['how_to_run' => 'test_tank']);
+        $named = static fn (array $request): bool => str_contains(Json::encode(WorkOrderDocument::of(Requests::build($request))['operations']), 'test tank');
+
+        self::assertTrue($named($school), 'ashore it is');
+        self::assertFalse($named(Book::with($school, ['place'], 'afloat')));
+    }
+
     public function testAfloatNothingIsDoneThatTheSheetDoesNotAllow(): void
     {
         $request = Book::with(Requests::single('D65', 'D65-3308', 'dunmarrow-d65', ['engine_oil']), ['place'], 'afloat');

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Draft, Plan, WorkOrder, WorkSketch } from '@/shared/api/types'
+import { spelt } from '@/shared/figures'
 import PlateTable from '@/shared/ui/PlateTable.vue'
 import CartTab from './CartTab.vue'
 import CautionsTab from './CautionsTab.vue'
@@ -68,7 +69,7 @@ const steps = computed(() => props.work.operations.reduce((sum, operation) => su
         The plate comes with the plan that is being worked out …
       </p></el-tab-pane
     >
-    <el-tab-pane label="Labour" name="labour"
+    <el-tab-pane :label="spelt('Labour')" name="labour"
       ><LabourTab
         :work="work"
         :alone-min="plan?.aloneMin ?? null"
