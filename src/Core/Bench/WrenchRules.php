@@ -58,16 +58,16 @@ final readonly class WrenchRules
             throw InvalidEntry::wrenchTooSmall($wrench->name(), $entered->torque->asGiven());
         }
         if ('' === trim($entered->reason)) {
-            throw InvalidEntry::wrenchWithoutReason($this->flaw($wrench));
+            throw InvalidEntry::wrenchWithoutReason($this->flaw($wrench, $figure));
         }
     }
 
-    private function flaw(?TorqueWrench $wrench): string
+    private function flaw(?TorqueWrench $wrench, TorqueTightening $figure): string
     {
         return match (true) {
             null === $wrench => 'It is not one of the shop\'s.',
             !$wrench->isCalibrated($this->day) => $wrench->overdue(),
-            default => 'It is not trusted below a fifth of its scale.',
+            default => \sprintf('It can\'t be set to all of %s within 20 to 100 %% of its scale.', $figure->range()),
         };
     }
 }

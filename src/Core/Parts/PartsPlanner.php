@@ -140,13 +140,8 @@ final readonly class PartsPlanner
             $first = '' === $first ? $lines[$number]->firstUse : $first;
             $positions = [...$positions, ...$lines[$number]->positions];
             $demands = [...$demands, ...$lines[$number]->demands];
-            $rest = $lines[$number]->less($count);
-            if (null === $rest) {
-                unset($lines[$number]);
-            } else {
-                $lines[$number] = $rest;
-            }
         }
+        $lines = self::without($offer, $lines);
         $held = implode(', ', array_map(static fn (int|string $number, int $count): string => $count.' × '.$number, array_keys($offer->covers), $offer->covers));
         $kit = $offer->kit->number;
         $line = new PartLine(

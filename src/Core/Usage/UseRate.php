@@ -7,8 +7,8 @@ namespace FreshTack\Core\Usage;
 /**
  * How fast an engine gathers hours, in tenths of an hour a day of full use, and how sure that is. Each stretch between two
  * readings tells a rate; recent ones weigh more, and where use has changed those before it hardly count. Three things
- * make the future unsure: use comes in lumps (`noise`, as variance of the tenths a day), one year is not like the other
- * (`drift`), and what is known rests on few readings (`error`). docs/decisions/0028-the-forecast.md has the figures.
+ * make the future unsure: use comes in lumps (`noise`, as variance of the tenths a day), one year is not like the other,
+ * and what is known rests on few readings (`error`). docs/decisions/0028-the-forecast.md has the figures.
  */
 final readonly class UseRate
 {
@@ -21,6 +21,7 @@ final readonly class UseRate
     /** Relative standard deviation of one year's use, and of one week's. */
     private const YEAR_TO_YEAR = 0.19;
     private const WEEK_TO_WEEK = 0.85;
+    private const DAYS_A_WEEK = 7;
     /** As many stretches count for what is usual of all engines before an engine's own do. */
     private const USUAL_COUNTS = 3.0;
     /** What stands before a change of use counts so much. */
@@ -160,7 +161,7 @@ final readonly class UseRate
         foreach ($points as $point) {
             if (null !== $from && $point[0] - $from[0] >= 1.0) {
                 $age = $points[\count($points) - 1][0] - ($point[0] + $from[0]) / 2;
-                $stretches[] = new UseStretch($from[2], $point[0] - $from[0], (float) ($point[1] - $from[1]), $age, 0.5 ** ($age / $halfLife));
+                $stretches[] = new UseStretch($from[2], $point[0] - $from[0], (float) ($point[1] - $from[1]), 0.5 ** ($age / $halfLife));
                 $from = $point;
             }
         }
@@ -210,7 +211,7 @@ final readonly class UseRate
      */
     private static function noise(array $stretches, float $rate): float
     {
-        $usual = 7 * (self::WEEK_TO_WEEK * $rate) ** 2;
+        $usual = self::DAYS_A_WEEK * (self::WEEK_TO_WEEK * $rate) ** 2;
         $own = array_sum(array_map(static fn (UseStretch $stretch): float => $stretch->weight * ($stretch->tenths - $rate * $stretch->days) ** 2 / $stretch->days, $stretches));
         $count = array_sum(array_map(static fn (UseStretch $stretch): float => $stretch->weight, $stretches));
 
@@ -237,7 +238,7 @@ final readonly class UseRate
                 continue;
             }
             $apart = abs(log($other / $one));
-            $lumps = 7 * self::WEEK_TO_WEEK ** 2 * (1 / UseStretch::days($before) + 1 / UseStretch::days($after));
+            $lumps = self::DAYS_A_WEEK * self::WEEK_TO_WEEK ** 2 * (1 / UseStretch::days($before) + 1 / UseStretch::days($after));
             $sure = $apart / sqrt($lumps + 0.5 * self::YEAR_TO_YEAR ** 2);
             if ($sure > $surest && $apart > log(self::CHANGE_LEAST)) {
                 [$found, $first, $surest] = [new UseChange($stretches[$place]->began, $other / $one), $place, $sure];

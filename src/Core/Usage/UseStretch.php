@@ -10,21 +10,19 @@ final readonly class UseStretch
     /**
      * @param float $days   of full use, at least one
      * @param float $tenths of an hour
-     * @param float $age    days of full use from its middle to the last reading
      * @param float $weight how much it counts: 1 is in full
      */
     public function __construct(
         public \DateTimeImmutable $began,
         public float $days,
         public float $tenths,
-        public float $age,
         public float $weight = 1.0,
     ) {
     }
 
     public function counting(float $share): self
     {
-        return new self($this->began, $this->days, $this->tenths, $this->age, $this->weight * $share);
+        return new self($this->began, $this->days, $this->tenths, $this->weight * $share);
     }
 
     /**
