@@ -66,7 +66,9 @@ final readonly class EngineView
     /** @return array<string, mixed> */
     private static function rate(UseRate $rate, \DateTimeImmutable $from): array
     {
-        return ['hoursAYear' => (int) round($rate->tenthsAYear($from) / 10), 'points' => $rate->points, 'thin' => $rate->isThin(), 'change' => $rate->change?->text()];
+        $change = true === $rate->change?->isNewsOn($from) ? $rate->change->text() : null;
+
+        return ['hoursAYear' => (int) round($rate->tenthsAYear($from) / 10), 'points' => $rate->points, 'thin' => $rate->isThin(), 'change' => $change];
     }
 
     /** @return array<string, mixed> */

@@ -81,6 +81,7 @@ final class UseRateTest extends TestCase
         self::assertNotNull($rate?->change);
         self::assertSame('2025-05-01', $rate->change->since->format('Y-m-d'));
         self::assertSame('since May 2025 about a third of before', $rate->change->text());
+        self::assertSame([true, false], array_map(static fn (string $day): bool => $rate->change->isNewsOn(self::day($day)), ['2025-11-01', '2026-05-01']));
         // 60.5 h in 184 days
         self::assertEqualsWithDelta(3.3, $rate->likely, 0.4);
         self::assertNull(UseRate::from(self::log(\array_slice($readings, 0, 5)), self::day('2023-01-01'), Season::allYear())?->change, 'one reading shows no change');
