@@ -41,7 +41,9 @@ final readonly class FigureStyle
 
     public static function of(?string $country): self
     {
-        return null === $country ? new self() : new self(\in_array($country, self::COMMA, true), \in_array($country, self::CUSTOMARY, true));
+        return null === $country
+            ? new self()
+            : new self(\in_array($country, self::COMMA, true), \in_array($country, self::CUSTOMARY, true));
     }
 
     /** What Core has written, as people there write it. It stays so when it is set once more. */
@@ -70,7 +72,11 @@ final readonly class FigureStyle
 
     private static function respelt(string $text): string
     {
-        return self::replaced('/\b(?:'.implode('|', array_keys(self::AMERICAN)).')\b/u', static fn (array $found): string => self::AMERICAN[$found[0]] ?? $found[0], $text);
+        return self::replaced(
+            '/\b(?:'.implode('|', array_keys(self::AMERICAN)).')\b/u',
+            static fn (array $found): string => self::AMERICAN[$found[0]] ?? $found[0],
+            $text,
+        );
     }
 
     private static function quartsFirst(string $text): string

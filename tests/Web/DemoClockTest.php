@@ -29,7 +29,9 @@ final class DemoClockTest extends TestCase
     public function testOnlyARequestOfADemoSaysWhenItWasMade(bool $isDemo, ?string $said, string $now): void
     {
         $requests = new RequestStack();
-        $requests->push(Request::create('/api/board', server: null === $said ? [] : ['HTTP_'.strtoupper(strtr(DemoClock::HEADER, '-', '_')) => $said]));
+        $requests->push(
+            Request::create('/api/board', server: null === $said ? [] : ['HTTP_'.strtoupper(strtr(DemoClock::HEADER, '-', '_')) => $said]),
+        );
 
         self::assertSame($now, ClockFactory::create(self::NOW, $isDemo, $requests)->now()->format('c'));
     }

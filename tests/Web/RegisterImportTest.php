@@ -72,7 +72,11 @@ final class RegisterImportTest extends ApiTestCase
             "serial,task,date,evidence\nD12-4471,Engine oil,1999-09-12,x\n",
             'Row 2, date: the engine went into service',
         ];
-        yield 'in service in the time to come' => ['register', str_replace('2024-05-01', '2027-05-01', self::BOATS), 'Row 4, in_service: this day'];
+        yield 'in service in the time to come' => [
+            'register',
+            str_replace('2024-05-01', '2027-05-01', self::BOATS),
+            'Row 4, in_service: this day',
+        ];
         yield 'an engine that nobody knows' => ['services', str_replace('KM2-6652', 'KM2-1', self::SERVICES), 'Row 2: There is no engine KM2-1'];
         yield 'a task that there is not' => ['services', str_replace('Engine oil', 'Polish', self::SERVICES), 'Row 2, task: there is no such task'];
     }

@@ -164,7 +164,11 @@ final readonly class RigGates
 
     private function isAtFilter(IssuedWork $work): bool
     {
-        return $work->work->changes->hasAny(Effect::FilterOff, Effect::FilterOn, Effect::OldGasketSeen) || $this->isTogether($work, Effect::FilterOff);
+        return $work->work->changes->hasAny(
+            Effect::FilterOff,
+            Effect::FilterOn,
+            Effect::OldGasketSeen,
+        ) || $this->isTogether($work, Effect::FilterOff);
     }
 
     private function isAtFuel(IssuedWork $work): bool

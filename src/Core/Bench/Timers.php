@@ -32,7 +32,11 @@ final readonly class Timers
     private function draining(Position $position, array $own): ?Timer
     {
         foreach ($own as $work) {
-            $since = $work->work->changes->hasAny(Effect::DrainOpened, Effect::OilOut, Effect::GearOpened) && $work->work->hands->unattendedMin > 0
+            $since = $work->work->changes->hasAny(
+                Effect::DrainOpened,
+                Effect::OilOut,
+                Effect::GearOpened,
+            ) && $work->work->hands->unattendedMin > 0
                 ? $this->endedAt($work)
                 : null;
             $shut = $work->work->has(Effect::GearOpened) ? Gate::GearDrainShut : Gate::DrainShut;

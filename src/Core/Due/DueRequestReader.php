@@ -71,7 +71,11 @@ final readonly class DueRequestReader
         $every = self::limit($task->at('every'));
         $first = $task->at('first')->isNull() ? null : self::limit($task->at('first'));
 
-        return [$task->at('id')->string(200), null === $every ? null : new Interval($first, $every), $task->at('last')->isNull() ? null : self::last($task->at('last'), $now)];
+        return [
+            $task->at('id')->string(200),
+            null === $every ? null : new Interval($first, $every),
+            $task->at('last')->isNull() ? null : self::last($task->at('last'), $now),
+        ];
     }
 
     private static function last(Cursor $last, EngineNow $now): LastDone
@@ -83,7 +87,9 @@ final readonly class DueRequestReader
 
         $hours = self::hours($last->at('hours'));
         if (null !== $hours && null !== $now->hours && $hours->tenths > $now->hours->tenths) {
-            $last->at('hours')->flaw('The engine has fewer hours than it had then. Correct one of them; after a change of meter count on from the old one.');
+            $last->at('hours')->flaw(
+                'The engine has fewer hours than it had then. Correct one of them; after a change of meter count on from the old one.',
+            );
         }
 
         return new LastDone($on, $hours);

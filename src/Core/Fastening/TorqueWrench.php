@@ -13,8 +13,12 @@ final readonly class TorqueWrench
     public const USUAL_MONTHS = 12;
 
     /** @param int $goodMonths for how long its calibration counts: less where it is used daily */
-    public function __construct(public string $id, public Torque $fullScale, public \DateTimeImmutable $calibratedOn, public int $goodMonths = self::USUAL_MONTHS)
-    {
+    public function __construct(
+        public string $id,
+        public Torque $fullScale,
+        public \DateTimeImmutable $calibratedOn,
+        public int $goodMonths = self::USUAL_MONTHS,
+    ) {
     }
 
     /** Whether it can be set to every figure from the least to the most that is allowed. */
@@ -38,7 +42,11 @@ final readonly class TorqueWrench
     /** What is wrong with it once its time is over. */
     public function overdue(): string
     {
-        return \sprintf('Its calibration of %s is older than %s.', $this->calibratedOn->format('j M Y'), self::USUAL_MONTHS === $this->goodMonths ? 'a year' : $this->goodMonths.(1 === $this->goodMonths ? ' month' : ' months'));
+        return \sprintf(
+            'Its calibration of %s is older than %s.',
+            $this->calibratedOn->format('j M Y'),
+            self::USUAL_MONTHS === $this->goodMonths ? 'a year' : $this->goodMonths.(1 === $this->goodMonths ? ' month' : ' months'),
+        );
     }
 
     public function name(): string

@@ -21,7 +21,10 @@ final readonly class WrenchChooser
     public function choose(TorqueTightening $tightening, \DateTimeImmutable $day): WrenchChoice
     {
         $holding = $this->best(static fn (TorqueWrench $wrench): bool => $wrench->holds($tightening), $day);
-        $aiming = null === $holding ? $this->best(static fn (TorqueWrench $wrench): bool => $wrench->reaches($tightening->nominal), $day) : null;
+        $aiming = null === $holding ? $this->best(
+            static fn (TorqueWrench $wrench): bool => $wrench->reaches($tightening->nominal),
+            $day,
+        ) : null;
 
         return match (true) {
             null !== $holding => new WrenchChoice($holding, $holding->isCalibrated($day) ? null : $holding->overdue()),
@@ -51,7 +54,14 @@ final readonly class WrenchChooser
     private function best(\Closure $fits, \DateTimeImmutable $day): ?TorqueWrench
     {
         $fitting = array_values(array_filter($this->wrenches, $fits));
-        usort($fitting, static fn (TorqueWrench $a, TorqueWrench $b): int => [$b->isCalibrated($day), $a->fullScale->isAtLeast($b->fullScale), $a->id] <=> [$a->isCalibrated($day), $b->fullScale->isAtLeast($a->fullScale), $b->id]);
+        usort(
+            $fitting,
+            static fn (TorqueWrench $a, TorqueWrench $b): int => [
+                $b->isCalibrated($day),
+                $a->fullScale->isAtLeast($b->fullScale),
+                $a->id,
+            ] <=> [$a->isCalibrated($day), $b->fullScale->isAtLeast($a->fullScale), $b->id],
+        );
 
         return $fitting[0] ?? null;
     }

@@ -23,6 +23,8 @@ final readonly class WrenchReader
         $value = $scale->at('value')->string(20);
         $unit = $scale->at('unit')->string(10);
 
-        return $scale->attempt(static fn (): TorqueWrench => new TorqueWrench($id, Torque::of($value, TorqueUnit::of($unit)), $on, $months));
+        return $scale->attempt(
+            static fn (): TorqueWrench => new TorqueWrench($id, Torque::of($value, TorqueUnit::of($unit)), $on, $months),
+        );
     }
 }

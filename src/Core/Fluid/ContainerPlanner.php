@@ -147,7 +147,11 @@ final readonly class ContainerPlanner
             }
         }
         ksort($counts);
-        $picks = array_map(static fn (int $place, int $count): ContainerPick => new ContainerPick($choices[$place][0], $count, $choices[$place][3]), array_keys($counts), $counts);
+        $picks = array_map(
+            static fn (int $place, int $count): ContainerPick => new ContainerPick($choices[$place][0], $count, $choices[$place][3]),
+            array_keys($counts),
+            $counts,
+        );
 
         return new ContainerPlan($picks, $total, $total - $needMl, intdiv($cost, self::COUNTS));
     }

@@ -58,7 +58,9 @@ final readonly class FluidRequestReader
         $topUpMax = ValueReader::volume($request->at('topUpMax'));
         $roundTo = ValueReader::volume($request->at('roundTo'));
         if (null !== $topUpMax && null !== $roundTo && !$topUpMax->isAtLeast($roundTo)) {
-            $request->at('roundTo')->flaw('The step is larger than the largest top-up, so that nothing could ever be poured. Give a finer one.');
+            $request->at('roundTo')->flaw(
+                'The step is larger than the largest top-up, so that nothing could ever be poured. Give a finer one.',
+            );
         }
         $onArrival = $request->at('onArrival')->bool();
         $hasRun = $request->at('hasRun')->bool();

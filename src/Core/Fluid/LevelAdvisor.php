@@ -87,10 +87,30 @@ final readonly class LevelAdvisor
         $reading = $question->reading;
 
         return match (true) {
-            $reading->isAboveTopMark() => new LevelAdvice(Advice::Investigate, 0, 0, 'Above the top mark on arrival: fuel or water in the oil, or an earlier overfill. Find out which before going on.'),
-            $reading->isBelowLow() => new LevelAdvice(Advice::Low, 0, 0, 'Below the low mark on arrival: it is not run before oil is in. Look for where the oil went, and tell the owner.'),
-            $reading->fraction->isLessThan($dipstick->band->low) => new LevelAdvice(Advice::Low, 0, 0, 'Below the target band on arrival: it has used oil, or was filled short. Note it for the owner.'),
-            default => new LevelAdvice(Advice::Ok, 0, 0, $reading->fraction->isGreaterThan($dipstick->band->high) ? 'Above the target band on arrival, but not above the top mark.' : 'Within the target band on arrival.'),
+            $reading->isAboveTopMark() => new LevelAdvice(
+                Advice::Investigate,
+                0,
+                0,
+                'Above the top mark on arrival: fuel or water in the oil, or an earlier overfill. Find out which before going on.',
+            ),
+            $reading->isBelowLow() => new LevelAdvice(
+                Advice::Low,
+                0,
+                0,
+                'Below the low mark on arrival: it is not run before oil is in. Look for where the oil went, and tell the owner.',
+            ),
+            $reading->fraction->isLessThan($dipstick->band->low) => new LevelAdvice(
+                Advice::Low,
+                0,
+                0,
+                'Below the target band on arrival: it has used oil, or was filled short. Note it for the owner.',
+            ),
+            default => new LevelAdvice(
+                Advice::Ok,
+                0,
+                0,
+                $reading->fraction->isGreaterThan($dipstick->band->high) ? 'Above the target band on arrival, but not above the top mark.' : 'Within the target band on arrival.',
+            ),
         };
     }
 
@@ -126,7 +146,12 @@ final readonly class LevelAdvisor
         $toBand = $this->millilitres($dipstick->band->low->minus($question->reading->fraction), $dipstick) + 1;
         $isFiner = $question->hasRun && $amount < $toBand && ($most >= $toBand || 0 === $amount);
         if (0 === $amount && !$question->hasRun) {
-            return new LevelAdvice(Advice::Run, 0, 0, \sprintf('Only %d ml are lacking, less than the smallest step of %d ml.', $lacking, $dipstick->roundTo->millilitresUp()));
+            return new LevelAdvice(
+                Advice::Run,
+                0,
+                0,
+                \sprintf('Only %d ml are lacking, less than the smallest step of %d ml.', $lacking, $dipstick->roundTo->millilitresUp()),
+            );
         }
         $to = $question->hasRun ? $dipstick->aim->told() : 'the low edge of the target band, since the engine has not run yet';
         $poured = $isFiner ? max(1, $most) : $amount;

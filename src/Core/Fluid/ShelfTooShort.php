@@ -26,12 +26,24 @@ final class ShelfTooShort extends \DomainException implements ExpectedError
 
     public static function tooMuchAtOnce(int $mostMl): self
     {
-        return new self('fluid.too_much_at_once', \sprintf('Containers are worked out for up to %d l at once. Correct the amount, or pull it from the drum.', intdiv($mostMl, 1000)));
+        return new self(
+            'fluid.too_much_at_once',
+            \sprintf(
+                'Containers are worked out for up to %d l at once. Correct the amount, or pull it from the drum.',
+                intdiv($mostMl, 1000),
+            ),
+        );
     }
 
     public static function tooManySizes(int $most): self
     {
-        return new self('fluid.too_many_sizes', \sprintf('Containers are worked out from up to %d sizes and as many opened ones. Take those off the shelf that you do not use.', $most));
+        return new self(
+            'fluid.too_many_sizes',
+            \sprintf(
+                'Containers are worked out from up to %d sizes and as many opened ones. Take those off the shelf that you do not use.',
+                $most,
+            ),
+        );
     }
 
     public function errorKey(): string

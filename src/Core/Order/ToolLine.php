@@ -53,7 +53,11 @@ final readonly class ToolLine
                 }
             }
         }
-        $sum = \count($holds) > 1 ? array_reduce($holds, static fn (Volume $sum, Volume $volume): Volume => $sum->plus($volume), Volume::nothing()) : null;
+        $sum = \count($holds) > 1 ? array_reduce(
+            $holds,
+            static fn (Volume $sum, Volume $volume): Volume => $sum->plus($volume),
+            Volume::nothing(),
+        ) : null;
 
         return new self(
             $line->name,

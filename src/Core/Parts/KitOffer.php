@@ -17,8 +17,17 @@ final readonly class KitOffer
      * @param bool               $taken      the order takes it
      * @param bool               $isCut      there were more ways to combine kits than can be tried
      */
-    public function __construct(public ShelfPart $kit, public int $count, public array $covers, public array $leavesOver, public int $priceMinor, public int $looseMinor, public bool $short, public bool $taken, public bool $isCut = false)
-    {
+    public function __construct(
+        public ShelfPart $kit,
+        public int $count,
+        public array $covers,
+        public array $leavesOver,
+        public int $priceMinor,
+        public int $looseMinor,
+        public bool $short,
+        public bool $taken,
+        public bool $isCut = false,
+    ) {
     }
 
     public function savesMinor(): int

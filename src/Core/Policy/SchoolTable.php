@@ -124,7 +124,11 @@ final readonly class SchoolTable
             ],
             Question::SoldTime => [
                 new School('up', 'up', 'A tenth that was begun was worked.'),
-                new School('nearest', 'to the nearest', 'Over a season it comes out even, and no owner can say that it was rounded his way or the other.'),
+                new School(
+                    'nearest',
+                    'to the nearest',
+                    'Over a season it comes out even, and no owner can say that it was rounded his way or the other.',
+                ),
             ],
             default => [
                 new School('torque_wrench', 'torque wrench only', 'The figure is met once, and known.'),

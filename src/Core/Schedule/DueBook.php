@@ -25,7 +25,17 @@ final readonly class DueBook
         $judged = $this->judge($limit, $start, $now, null === $last);
 
         return $judged->isUnknown() || (null === $last && DueState::Overdue === $judged->state)
-            ? new DueAssessment(DueState::NoRecord, null, $judged->dueDate, $judged->dueHoursTenths, $judged->daysLeft, $judged->hoursLeftTenths, null, null, null === $last)
+            ? new DueAssessment(
+                DueState::NoRecord,
+                null,
+                $judged->dueDate,
+                $judged->dueHoursTenths,
+                $judged->daysLeft,
+                $judged->hoursLeftTenths,
+                null,
+                null,
+                null === $last,
+            )
             : $judged;
     }
 

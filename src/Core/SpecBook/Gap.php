@@ -8,8 +8,13 @@ namespace FreshTack\Core\SpecBook;
 final readonly class Gap
 {
     /** @param string|null $only of which engines, such as `gearcase heavy` or `years 2015–2019`; null: of all */
-    public function __construct(public string $model, public SheetHead $before, public SheetHead $after, public SerialRange $serials, public ?string $only = null)
-    {
+    public function __construct(
+        public string $model,
+        public SheetHead $before,
+        public SheetHead $after,
+        public SerialRange $serials,
+        public ?string $only = null,
+    ) {
     }
 
     public function isWithin(self $other): bool

@@ -102,7 +102,10 @@ final readonly class RangeReport
             $span = new YearRange($from, $edges[$place + 1] - 1);
             $fits['years '.$span->text()] = static fn (SheetHead $head): bool => true === ($head->years?->meets($span) ?? true);
         }
-        $kinds = array_map(static fn (\Closure $fit): array => array_values(array_filter($claims, static fn (Claim $claim): bool => $fit($claim->head))), $fits);
+        $kinds = array_map(
+            static fn (\Closure $fit): array => array_values(array_filter($claims, static fn (Claim $claim): bool => $fit($claim->head))),
+            $fits,
+        );
 
         return array_filter($kinds, static fn (array $own): bool => [] !== $own);
     }
@@ -118,7 +121,13 @@ final readonly class RangeReport
         $furthest = $claims[0];
         foreach ($claims as $claim) {
             if ($claim->range->from > $furthest->range->to + 1) {
-                $gaps[] = new Gap($claim->model, $furthest->head, $claim->head, new SerialRange($claim->range->prefix, $furthest->range->to + 1, $claim->range->from - 1), $only);
+                $gaps[] = new Gap(
+                    $claim->model,
+                    $furthest->head,
+                    $claim->head,
+                    new SerialRange($claim->range->prefix, $furthest->range->to + 1, $claim->range->from - 1),
+                    $only,
+                );
             }
             $furthest = $claim->range->to > $furthest->range->to ? $claim : $furthest;
         }

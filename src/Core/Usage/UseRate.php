@@ -67,7 +67,11 @@ final readonly class UseRate
         $points = [];
         foreach ($log->measured() as $reading) {
             if ($reading->on >= $since) {
-                $points[$reading->on->format('Y-m-d')] = [$season->daysBetween($inService, $reading->on), $reading->total()->tenths, $reading->on];
+                $points[$reading->on->format('Y-m-d')] = [
+                    $season->daysBetween($inService, $reading->on),
+                    $reading->total()->tenths,
+                    $reading->on,
+                ];
             }
         }
         if ($inService >= $since || \count($points) < 2) {
@@ -101,7 +105,15 @@ final readonly class UseRate
         $likely = $this->dayOf($tenths, $this->likely, $readOn);
         $factor = exp(self::EIGHT_OF_TEN * $this->doubt($tenths));
 
-        return null === $likely ? null : new Forecast($this->dayOf($tenths, $this->likely * $factor, $readOn) ?? $likely, $likely, $this->dayOf($tenths, $this->likely / $factor, $readOn), $this->points, $this->isThin());
+        return null === $likely
+            ? null
+            : new Forecast(
+                $this->dayOf($tenths, $this->likely * $factor, $readOn) ?? $likely,
+                $likely,
+                $this->dayOf($tenths, $this->likely / $factor, $readOn),
+                $this->points,
+                $this->isThin(),
+            );
     }
 
     /** Relative standard deviation of the days until so many tenths more are run. */
@@ -182,7 +194,10 @@ final readonly class UseRate
         $noise = self::noise($counted, $rate);
         $known = UseStretch::days($counted);
         $squares = array_sum(array_map(static fn (UseStretch $stretch): float => $stretch->weight ** 2 * $stretch->days, $counted));
-        $error = $rate <= 0.0 ? 0.0 : $noise * $squares / ($rate * $known) ** 2 + self::YEAR_TO_YEAR ** 2 / max(self::LEAST_YEARS, $known / self::daysAYear($season));
+        $error = $rate <= 0.0 ? 0.0 : $noise * $squares / ($rate * $known) ** 2 + self::YEAR_TO_YEAR ** 2 / max(
+            self::LEAST_YEARS,
+            $known / self::daysAYear($season),
+        );
 
         return new self($rate, $noise, $error, $points, $change, $season);
     }
@@ -201,7 +216,9 @@ final readonly class UseRate
         $last = $stretches[\count($others)] ?? null;
         $rate = UseStretch::rate($others);
 
-        return null !== $last && \count($others) >= self::LEAP_AFTER && $rate > 0.0 && $last->tenths / $last->days > self::LEAP * $rate ? $others : $stretches;
+        return null !== $last && \count($others) >= self::LEAP_AFTER && $rate > 0.0 && $last->tenths / $last->days > self::LEAP * $rate
+            ? $others
+            : $stretches;
     }
 
     /**
@@ -212,7 +229,12 @@ final readonly class UseRate
     private static function noise(array $stretches, float $rate): float
     {
         $usual = self::DAYS_A_WEEK * (self::WEEK_TO_WEEK * $rate) ** 2;
-        $own = array_sum(array_map(static fn (UseStretch $stretch): float => $stretch->weight * ($stretch->tenths - $rate * $stretch->days) ** 2 / $stretch->days, $stretches));
+        $own = array_sum(
+            array_map(
+                static fn (UseStretch $stretch): float => $stretch->weight * ($stretch->tenths - $rate * $stretch->days) ** 2 / $stretch->days,
+                $stretches,
+            ),
+        );
         $count = array_sum(array_map(static fn (UseStretch $stretch): float => $stretch->weight, $stretches));
 
         return (self::USUAL_COUNTS * $usual + $own) / (self::USUAL_COUNTS + max(0.0, $count - 1));

@@ -34,7 +34,9 @@ final readonly class UseStretch
     {
         $days = self::days($stretches);
 
-        return $days <= 0.0 ? 0.0 : array_sum(array_map(static fn (self $each): float => $each->weight * $each->tenths, $stretches)) / $days;
+        return $days <= 0.0
+            ? 0.0
+            : array_sum(array_map(static fn (self $each): float => $each->weight * $each->tenths, $stretches)) / $days;
     }
 
     /**

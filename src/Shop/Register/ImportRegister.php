@@ -37,7 +37,12 @@ final readonly class ImportRegister
     /** @throws InvalidDocument|Conflict with every flaw; nothing is written then */
     public function apply(string $csv, string $token, string $by): RegisterImport
     {
-        return $this->rows->apply(RegisterCsv::read($csv), $token, fn (RegisterRow $row): array => $this->row($row, $by), RegisterCsv::COLUMNS);
+        return $this->rows->apply(
+            RegisterCsv::read($csv),
+            $token,
+            fn (RegisterRow $row): array => $this->row($row, $by),
+            RegisterCsv::COLUMNS,
+        );
     }
 
     /**

@@ -30,7 +30,12 @@ final readonly class ImportServices
     /** @throws InvalidDocument|Conflict with every flaw; nothing is written then */
     public function apply(string $csv, string $token, string $by): RegisterImport
     {
-        return $this->rows->apply(self::inTheirOrder($csv), $token, fn (ServiceCells $row): array => $this->one($row, $by), ServicesCsv::COLUMNS);
+        return $this->rows->apply(
+            self::inTheirOrder($csv),
+            $token,
+            fn (ServiceCells $row): array => $this->one($row, $by),
+            ServicesCsv::COLUMNS,
+        );
     }
 
     /**

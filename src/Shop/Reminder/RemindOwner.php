@@ -56,7 +56,10 @@ final readonly class RemindOwner
             $this->settings->name(),
         ];
 
-        return ['subject' => \sprintf('%s: %s', $state->boat->name, [] === $lines ? 'service' : 'service due'), 'body' => FigureStyle::of($this->settings->premises()->country)->set(implode("\n", $body))];
+        return [
+            'subject' => \sprintf('%s: %s', $state->boat->name, [] === $lines ? 'service' : 'service due'),
+            'body' => FigureStyle::of($this->settings->premises()->country)->set(implode("\n", $body)),
+        ];
     }
 
     /** @throws NotFound|Conflict|InvalidDocument|NotSent */

@@ -46,7 +46,14 @@ final readonly class CrowfootController
         $wrenches = $this->settings->torqueWrenches();
         $choice = null === $setting || [] === $wrenches ? null : (new WrenchChooser($wrenches))->forFigure($setting, ($this->today)());
 
-        return new JsonResponse(['setting' => $setting?->asGiven(), 'converted' => $setting?->converted(), 'wrench' => $choice?->wrench?->name(), 'warning' => $choice?->warning]);
+        return new JsonResponse(
+            [
+                'setting' => $setting?->asGiven(),
+                'converted' => $setting?->converted(),
+                'wrench' => $choice?->wrench?->name(),
+                'warning' => $choice?->warning,
+            ],
+        );
     }
 
     private static function length(Cursor $at): ?Length

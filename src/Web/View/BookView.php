@@ -50,7 +50,16 @@ final readonly class BookView
     {
         return [
             'overlaps' => array_map(static fn (Overlap $overlap): array => ['model' => $overlap->model, 'serials' => $overlap->serials->text(), 'one' => $overlap->one->name(), 'other' => $overlap->other->name()], $report->overlaps),
-            'gaps' => array_map(static fn (Gap $gap): array => ['model' => $gap->model, 'serials' => $gap->serials->text(), 'before' => $gap->before->name(), 'after' => $gap->after->name(), 'only' => $gap->only], $report->gaps),
+            'gaps' => array_map(
+                static fn (Gap $gap): array => [
+                    'model' => $gap->model,
+                    'serials' => $gap->serials->text(),
+                    'before' => $gap->before->name(),
+                    'after' => $gap->after->name(),
+                    'only' => $gap->only,
+                ],
+                $report->gaps,
+            ),
         ];
     }
 

@@ -68,7 +68,12 @@ final readonly class EngineView
     {
         $change = true === $rate->change?->isNewsOn($from) ? $rate->change->text() : null;
 
-        return ['hoursAYear' => (int) round($rate->tenthsAYear($from) / 10), 'points' => $rate->points, 'thin' => $rate->isThin(), 'change' => $change];
+        return [
+            'hoursAYear' => (int) round($rate->tenthsAYear($from) / 10),
+            'points' => $rate->points,
+            'thin' => $rate->isThin(),
+            'change' => $change,
+        ];
     }
 
     /** @return array<string, mixed> */

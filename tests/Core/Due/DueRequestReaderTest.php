@@ -105,7 +105,10 @@ final class DueRequestReaderTest extends TestCase
         yield 'an interval without a limit' => [['tasks' => [[...$task, 'every' => ['hours' => null, 'months' => null]]]], ['/tasks/0/every']];
         yield 'no months at all' => [['tasks' => [[...$task, 'every' => ['hours' => '1', 'months' => 0]]]], ['/tasks/0/every/months']];
         yield 'an interval of no hours' => [['tasks' => [[...$task, 'every' => ['hours' => '0', 'months' => 12]]]], ['/tasks/0/every']];
-        yield 'done at more hours than the engine has' => [['tasks' => [[...$task, 'last' => ['date' => '2026-01-10', 'hours' => '312.6']]]], ['/tasks/0/last/hours']];
+        yield 'done at more hours than the engine has' => [
+            ['tasks' => [[...$task, 'last' => ['date' => '2026-01-10', 'hours' => '312.6']]]],
+            ['/tasks/0/last/hours'],
+        ];
         yield 'two of one name' => [['tasks' => [$task, $task]], ['/tasks/1/id']];
         yield 'a grace in letters' => [['grace' => ['hours' => '10', 'days' => 'thirty']], ['/grace/days']];
         yield 'a misspelt key' => [['tasks' => [[...$task, 'evry' => []]]], ['/tasks/0/evry']];
@@ -119,7 +122,13 @@ final class DueRequestReaderTest extends TestCase
             $schemas->validate(Json::encode([...self::ASKED, 'tasks' => [['id' => '7', ...$task]]]), Schemas::DUE_REQUEST);
         }
         // what compares one value with another is the reader's alone
-        $beyond = ['in service tomorrow', 'done tomorrow', 'hours finer than a tenth', 'two of one name', 'done at more hours than the engine has'];
+        $beyond = [
+            'in service tomorrow',
+            'done tomorrow',
+            'hours finer than a tenth',
+            'two of one name',
+            'done at more hours than the engine has',
+        ];
         foreach (self::flaws() as $name => [$change]) {
             if (!\in_array($name, $beyond, true)) {
                 $refused = false;

@@ -44,11 +44,23 @@ final class ContainerPlannerTest extends TestCase
         yield 'an opened one alone is enough' => [400, [$open], ['1 × opened 1l'], 0, 0];
         $half = self::container('5l', '5', VolumeUnit::Litre, 4890, 6, '2.4');
         // 1400 ml more: one litre and one quart are 22.40, two quarts 21.80
-        yield 'an opened one is emptied first though a can alone would be cheaper by the litre' => [3800, [$half, $one, $quart], ['1 × opened 5l', '2 × qt'], 492, 2180];
+        yield 'an opened one is emptied first though a can alone would be cheaper by the litre' => [
+            3800,
+            [$half, $one, $quart],
+            ['1 × opened 5l', '2 × qt'],
+            492,
+            2180,
+        ];
         $dregs = self::container('1l', '1', VolumeUnit::Litre, 1150, 14, '0.1');
         yield 'and so is one that saves nothing' => [5000, [$five, $dregs], ['1 × opened 1l', '1 × 5l'], 100, 4890];
         // 300 + 400 cover 700 to the millilitre; 400 + 2400 would leave 2100
-        yield 'of opened ones those that leave least over' => [700, [$half, $open, self::container('qt', '1', VolumeUnit::UsQuart, 1090, 12, '0.3')], ['1 × opened 1l', '1 × opened qt'], 0, 0];
+        yield 'of opened ones those that leave least over' => [
+            700,
+            [$half, $open, self::container('qt', '1', VolumeUnit::UsQuart, 1090, 12, '0.3')],
+            ['1 × opened 1l', '1 × opened qt'],
+            0,
+            0,
+        ];
         // 946.352946 ml count as 946: two quarts hold 1892 ml, not 1893
         yield 'a quart is rounded down' => [1893, [self::container('qt', '1', VolumeUnit::UsQuart, 1000, null)], ['3 × qt'], 945, 3000];
     }
@@ -76,12 +88,35 @@ final class ContainerPlannerTest extends TestCase
     public function testAFullShelfOfOddSizesIsWorkedOutForSixtyLitres(): void
     {
         // sizes without a common measure, and eight opened ones of 4,580 ml together: 55,420 ml are left for new ones
-        $shelf = array_map(static fn (int $n): Container => new Container("c$n", Volume::ofMillilitres(473 + 389 * $n), 700 + 613 * $n, 40, $n < 8 ? Volume::ofMillilitres(117 * $n + 163) : null), range(0, 11));
+        $shelf = array_map(
+            static fn (int $n): Container => new Container(
+                "c$n",
+                Volume::ofMillilitres(473 + 389 * $n),
+                700 + 613 * $n,
+                40,
+                $n < 8 ? Volume::ofMillilitres(117 * $n + 163) : null,
+            ),
+            range(0, 11),
+        );
         $plan = (new ContainerPlanner())->plan(Volume::ofMillilitres(60_000), $shelf);
         $opened = array_filter($plan->picks, static fn (ContainerPick $pick): bool => $pick->opened);
 
-        self::assertSame([8, 4580], [\count($opened), array_sum(array_map(static fn (ContainerPick $pick): int => $pick->container->opened?->millilitresDown() ?? 0, $opened))]);
-        self::assertSame($plan->totalMl, 4580 + array_sum(array_map(static fn (ContainerPick $pick): int => $pick->opened ? 0 : $pick->count * $pick->container->size->millilitresDown(), $plan->picks)));
+        self::assertSame(
+            [8, 4580],
+            [
+                \count($opened),
+                array_sum(array_map(static fn (ContainerPick $pick): int => $pick->container->opened?->millilitresDown() ?? 0, $opened)),
+            ],
+        );
+        self::assertSame(
+            $plan->totalMl,
+            4580 + array_sum(
+                array_map(
+                    static fn (ContainerPick $pick): int => $pick->opened ? 0 : $pick->count * $pick->container->size->millilitresDown(),
+                    $plan->picks,
+                ),
+            ),
+        );
         self::assertSame($plan->leftOverMl, $plan->totalMl - 60_000);
         // nothing can be cheaper than the best price of a millilitre all the way
         self::assertGreaterThanOrEqual(55_420 * 700 / 473, $plan->costMinor + 1);
@@ -99,7 +134,13 @@ final class ContainerPlannerTest extends TestCase
     {
         $this->expectException(ShelfTooShort::class);
         $this->expectExceptionMessage($said);
-        (new ContainerPlanner())->plan(Volume::ofMillilitres($needMl), array_map(static fn (int $n): Container => new Container("c$n", Volume::ofMillilitres(1000 + $n), 1000, null, null), range(1, $sizes)));
+        (new ContainerPlanner())->plan(
+            Volume::ofMillilitres($needMl),
+            array_map(
+                static fn (int $n): Container => new Container("c$n", Volume::ofMillilitres(1000 + $n), 1000, null, null),
+                range(1, $sizes),
+            ),
+        );
     }
 
     public function testSaysHowMuchAShelfIsShort(): void
@@ -145,11 +186,23 @@ final class ContainerPlannerTest extends TestCase
      */
     private static function bruteForce(int $needMl, array $shelf): ?array
     {
-        $opened = array_values(array_filter(array_map(static fn (Container $container): int => $container->opened?->millilitresDown() ?? 0, $shelf), static fn (int $ml): bool => $ml > 0));
+        $opened = array_values(
+            array_filter(
+                array_map(static fn (Container $container): int => $container->opened?->millilitresDown() ?? 0, $shelf),
+                static fn (int $ml): bool => $ml > 0,
+            ),
+        );
         if (array_sum($opened) >= $needMl) {
             return self::cheapest($needMl, array_map(static fn (int $ml): array => [$ml, 0, 1], $opened));
         }
-        $new = array_map(static fn (Container $container): array => [$container->size->millilitresDown(), $container->priceMinor, $container->inStock ?? 0], $shelf);
+        $new = array_map(
+            static fn (Container $container): array => [
+                $container->size->millilitresDown(),
+                $container->priceMinor,
+                $container->inStock ?? 0,
+            ],
+            $shelf,
+        );
         $rest = self::cheapest($needMl - array_sum($opened), $new);
 
         return null === $rest ? null : [$rest[0], $rest[1], $rest[2] + \count($opened)];

@@ -25,7 +25,13 @@ final class FluidRequestReaderTest extends TestCase
     {
         // 1.9 l and 0.25 l make 2150 ml: the opened 400 ml and two quarts of 946 ml are 2292 ml for 21.80
         self::assertSame(
-            ['picks' => [['id' => 'qt', 'count' => 1, 'opened' => true], ['id' => 'qt', 'count' => 2, 'opened' => false]], 'totalMl' => 2292, 'leftOverMl' => 142, 'opensNone' => false, 'costMinor' => 2180],
+            [
+                'picks' => [['id' => 'qt', 'count' => 1, 'opened' => true], ['id' => 'qt', 'count' => 2, 'opened' => false]],
+                'totalMl' => 2292,
+                'leftOverMl' => 142,
+                'opensNone' => false,
+                'costMinor' => 2180,
+            ],
             self::containers(['need' => ['value' => '1.9', 'unit' => 'l'], 'reserve' => ['value' => '250', 'unit' => 'ml'], 'containers' => [self::LITRE, self::QUART]]),
         );
     }
@@ -33,7 +39,16 @@ final class FluidRequestReaderTest extends TestCase
     public function testANeedIsRoundedUpAndASizeDown(): void
     {
         // a quart is 946.352946 ml: as a need 947 ml, as a size 946 ml, so that one quart does not cover a quart
-        self::assertSame(['picks' => [['id' => 'qt', 'count' => 2, 'opened' => false]], 'totalMl' => 1892, 'leftOverMl' => 945, 'opensNone' => false, 'costMinor' => 2180], self::containers(['need' => ['value' => '1', 'unit' => 'us_qt'], 'containers' => [[...self::QUART, 'opened' => null]]]));
+        self::assertSame(
+            [
+                'picks' => [['id' => 'qt', 'count' => 2, 'opened' => false]],
+                'totalMl' => 1892,
+                'leftOverMl' => 945,
+                'opensNone' => false,
+                'costMinor' => 2180,
+            ],
+            self::containers(['need' => ['value' => '1', 'unit' => 'us_qt'], 'containers' => [[...self::QUART, 'opened' => null]]]),
+        );
     }
 
     public function testAShelfThatCantCoverTheNeedSaysHowMuchIsShort(): void
@@ -60,7 +75,10 @@ final class FluidRequestReaderTest extends TestCase
         yield 'above the mark on arrival' => [['reading' => '1.2', 'onArrival' => true], ['investigate', 0, 0]];
         yield 'never more than the largest top-up' => [['reading' => '-0.5', 'topUpMax' => ['value' => '120', 'unit' => 'ml']], ['add', 0, 100]];
         // 0.101 of 900 ml are 90 ml to the middle, and the band is not reached with none
-        yield 'too little for a step, and yet below the band' => [['reading' => '0.449', 'roundTo' => ['value' => '100', 'unit' => 'ml']], ['add', 0, 90]];
+        yield 'too little for a step, and yet below the band' => [
+            ['reading' => '0.449', 'roundTo' => ['value' => '100', 'unit' => 'ml']],
+            ['add', 0, 90],
+        ];
         yield 'below the band on arrival' => [['reading' => '0.44', 'onArrival' => true], ['low', 0, 0]];
         yield 'in the band on arrival, not run yet' => [['reading' => '0.5', 'onArrival' => true, 'hasRun' => false], ['ok', 0, 0]];
     }

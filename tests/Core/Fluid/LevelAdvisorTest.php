@@ -85,7 +85,12 @@ final class LevelAdvisorTest extends TestCase
     public function testAStepInOuncesIsOneInOunces(): void
     {
         // 2 US fl oz are 59.147 ml, three times that 177.44; (0.60 − 0.376) × 800 = 179 ml are lacking
-        $ounces = new DipstickSpec(Volume::whole(800), DipstickBand::of('0.45', '0.75'), Volume::whole(200), Volume::of('2', VolumeUnit::UsFluidOunce));
+        $ounces = new DipstickSpec(
+            Volume::whole(800),
+            DipstickBand::of('0.45', '0.75'),
+            Volume::whole(200),
+            Volume::of('2', VolumeUnit::UsFluidOunce),
+        );
 
         self::assertSame(177, (new LevelAdvisor())->advise(self::question('0.376', false, true, 30), $ounces)->amountMl);
     }
@@ -94,7 +99,10 @@ final class LevelAdvisorTest extends TestCase
     {
         $coarse = new DipstickSpec(Volume::whole(800), DipstickBand::of('0.45', '0.75'), Volume::whole(200), Volume::whole(500));
 
-        self::assertSame([Advice::Add, 200], [($answer = (new LevelAdvisor())->advise(self::question('-0.5', false, true, 30), $coarse))->advice, $answer->amountMl]);
+        self::assertSame(
+            [Advice::Add, 200],
+            [($answer = (new LevelAdvisor())->advise(self::question('-0.5', false, true, 30), $coarse))->advice, $answer->amountMl],
+        );
     }
 
     public function testFillsEndInsideTheBandWithTheFewestTopUps(): void
@@ -114,7 +122,10 @@ final class LevelAdvisorTest extends TestCase
             $ml = intdiv(($low - $start) * $span, 1000);
             $lacking = (int) ceil($low * $span / 1000) - $ml;
             $pours = 0;
-            $ask = static fn (int $ml): LevelAdvice => (new LevelAdvisor())->advise(self::question($level($ml), false, true, 30), $dipstick);
+            $ask = static fn (int $ml): LevelAdvice => (new LevelAdvisor())->advise(
+                self::question($level($ml), false, true, 30),
+                $dipstick,
+            );
             $answer = $ask($ml);
             for (; Advice::Add === $answer->advice && $pours < 200; ++$pours) {
                 self::assertLessThanOrEqual($most, $answer->amountMl);
@@ -124,7 +135,10 @@ final class LevelAdvisorTest extends TestCase
 
             self::assertSame(Advice::Ok, $answer->advice);
             self::assertLessThanOrEqual($low + $width, $ml * 1000 / $span);
-            self::assertLessThanOrEqual((int) ceil(max(0, $lacking) / max(1, min($step, $most) * intdiv($most, min($step, $most)))), $pours);
+            self::assertLessThanOrEqual(
+                (int) ceil(max(0, $lacking) / max(1, min($step, $most) * intdiv($most, min($step, $most)))),
+                $pours,
+            );
         });
     }
 

@@ -251,8 +251,15 @@ final class OrderBuilderTest extends TestCase
 
     public function testTheTestTankIsNotOfferedAfloat(): void
     {
-        $school = Book::with(Requests::single('D12', 'D12-4471', 'dunmarrow-d12', ['engine_oil']), ['policy', 'schools'], ['how_to_run' => 'test_tank']);
-        $named = static fn (array $request): bool => str_contains(Json::encode(WorkOrderDocument::of(Requests::build($request))['operations']), 'test tank');
+        $school = Book::with(
+            Requests::single('D12', 'D12-4471', 'dunmarrow-d12', ['engine_oil']),
+            ['policy', 'schools'],
+            ['how_to_run' => 'test_tank'],
+        );
+        $named = static fn (array $request): bool => str_contains(
+            Json::encode(WorkOrderDocument::of(Requests::build($request))['operations']),
+            'test tank',
+        );
 
         self::assertTrue($named($school), 'ashore it is');
         self::assertFalse($named(Book::with($school, ['place'], 'afloat')));

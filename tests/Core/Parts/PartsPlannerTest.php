@@ -66,20 +66,36 @@ final class PartsPlannerTest extends TestCase
 
     public function testAKitThatSavesLessThanItsLastPieceIsOfferedAllTheSame(): void
     {
-        $shelf = PartsShelf::of(new ShelfPart('F', 'Filter', 'B1', 9, 2100), new ShelfPart('S', 'Seal', 'B2', 9, 100), new ShelfPart('K', 'Kit', 'B3', 9, 2100, null, [new KitLine('F', 1), new KitLine('S', 1)]));
+        $shelf = PartsShelf::of(
+            new ShelfPart('F', 'Filter', 'B1', 9, 2100),
+            new ShelfPart('S', 'Seal', 'B2', 9, 100),
+            new ShelfPart('K', 'Kit', 'B3', 9, 2100, null, [new KitLine('F', 1), new KitLine('S', 1)]),
+        );
 
         // a filter and two seals are 23.00 loose; one kit of 21.00 and a seal are 22.00, two kits 42.00
-        self::assertSame([1, 100], [($offer = (new PartsPlanner())->plan([self::demand('F', 1), self::demand('S', 2)], $shelf, [])->kits[0])->count, $offer->savesMinor()]);
+        self::assertSame(
+            [1, 100],
+            [
+                ($offer = (new PartsPlanner())->plan([self::demand('F', 1), self::demand('S', 2)], $shelf, [])->kits[0])->count,
+                $offer->savesMinor(),
+            ],
+        );
     }
 
     public function testOneOnTheShelfAndAKitThatTogetherSufficeAreOffered(): void
     {
-        $shelf = PartsShelf::of(new ShelfPart('S', 'Seal', 'B2', 1, 100), new ShelfPart('K', 'Kit', 'B3', 1, 900, null, [new KitLine('S', 1)]));
+        $shelf = PartsShelf::of(
+            new ShelfPart('S', 'Seal', 'B2', 1, 100),
+            new ShelfPart('K', 'Kit', 'B3', 1, 900, null, [new KitLine('S', 1)]),
+        );
         $plan = (new PartsPlanner())->plan([self::demand('S', 2)], $shelf, []);
 
         self::assertSame([1, 'Some of its pieces are short on the shelf.'], [$plan->kits[0]->count, $plan->kits[0]->reason()]);
         $taken = (new PartsPlanner())->plan([self::demand('S', 2)], $shelf, ['K']);
-        self::assertSame([['S', 1, 0], ['K', 1, 0]], array_map(static fn (PartLine $line): array => [$line->number, $line->count, $line->short()], $taken->lines));
+        self::assertSame(
+            [['S', 1, 0], ['K', 1, 0]],
+            array_map(static fn (PartLine $line): array => [$line->number, $line->count, $line->short()], $taken->lines),
+        );
     }
 
     public function testAKitOfAnOldNumberHoldsThePieceOfToday(): void
@@ -90,7 +106,11 @@ final class PartsPlannerTest extends TestCase
             new ShelfPart('K1', 'Kit, first', 'B3', 0, 800, 'K2'),
             new ShelfPart('K2', 'Kit', 'B3', 9, 800, null, [new KitLine('OLD', 1)]),
         );
-        $plan = static fn (string ...$taken): PartsPlan => (new PartsPlanner())->plan([self::demand('OLD', 1)], $shelf, array_values($taken));
+        $plan = static fn (string ...$taken): PartsPlan => (new PartsPlanner())->plan(
+            [self::demand('OLD', 1)],
+            $shelf,
+            array_values($taken),
+        );
 
         self::assertSame(['K2', ['F' => 1]], [$plan()->kits[0]->kit->number, $plan()->kits[0]->covers]);
         self::assertSame('K2', $plan('K1')->lines[0]->number, 'what was chosen under its old number');
@@ -107,22 +127,37 @@ final class PartsPlannerTest extends TestCase
             new ShelfPart('B', 'Kit', 'B3', 9, 1500, null, [new KitLine('Q', 1), new KitLine('R', 1)]),
             new ShelfPart('C', 'Kit', 'B3', 9, 2400, null, [new KitLine('P', 1), new KitLine('Q', 1), new KitLine('R', 1)]),
         );
-        $plan = static fn (string ...$taken): PartsPlan => (new PartsPlanner())->plan([self::demand('P', 1), self::demand('Q', 1), self::demand('R', 1)], $shelf, array_values($taken));
+        $plan = static fn (string ...$taken): PartsPlan => (new PartsPlanner())->plan(
+            [self::demand('P', 1), self::demand('Q', 1), self::demand('R', 1)],
+            $shelf,
+            array_values($taken),
+        );
 
         self::assertSame(['C'], array_map(static fn (KitOffer $offer): string => $offer->kit->number, $plan()->kits));
-        self::assertSame([['R', 1], ['A', 1]], array_map(static fn (PartLine $line): array => [$line->number, $line->count], $plan('A')->lines));
+        self::assertSame(
+            [['R', 1], ['A', 1]],
+            array_map(static fn (PartLine $line): array => [$line->number, $line->count], $plan('A')->lines),
+        );
     }
 
     /** Of one kit and two pieces: no count costs less, or leaves less short, than the one that is offered; none offered means none would. */
     public function testNoOtherCountWouldBeBetter(): void
     {
-        $this->limitTo(300)->forAll(Generators::vector(4, Generators::choose(1, 5)), Generators::vector(3, Generators::choose(1, 40)), Generators::vector(3, Generators::choose(0, 6)))
+        $this->limitTo(300)->forAll(
+            Generators::vector(4, Generators::choose(1, 5)),
+            Generators::vector(3, Generators::choose(1, 40)),
+            Generators::vector(3, Generators::choose(0, 6)),
+        )
             ->then(static function (array $counts, array $prices, array $stock): void {
                 /** @var array{int, int, int, int} $counts */
                 /** @var array{int, int, int} $prices */
                 /** @var array{int, int, int} $stock */
                 [$needF, $needS, $holdsF, $holdsS] = $counts;
-                $shelf = PartsShelf::of(new ShelfPart('F', '', '', $stock[0], $prices[0]), new ShelfPart('S', '', '', $stock[1], $prices[1]), new ShelfPart('K', '', '', $stock[2], 2 * $prices[2], null, [new KitLine('F', $holdsF), new KitLine('S', $holdsS)]));
+                $shelf = PartsShelf::of(
+                    new ShelfPart('F', '', '', $stock[0], $prices[0]),
+                    new ShelfPart('S', '', '', $stock[1], $prices[1]),
+                    new ShelfPart('K', '', '', $stock[2], 2 * $prices[2], null, [new KitLine('F', $holdsF), new KitLine('S', $holdsS)]),
+                );
                 $worth = static fn (int $kits): array => [
                     max(0, max(0, $needF - $kits * $holdsF) - $stock[0]) + max(0, max(0, $needS - $kits * $holdsS) - $stock[1]) + max(0, $kits - $stock[2]),
                     $kits * 2 * $prices[2] + max(0, $needF - $kits * $holdsF) * $prices[0] + max(0, $needS - $kits * $holdsS) * $prices[1],

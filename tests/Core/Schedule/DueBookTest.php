@@ -143,11 +143,24 @@ final class DueBookTest extends TestCase
     public static function unknownHours(): iterable
     {
         $hundred = Limit::of(EngineHours::of('100'), null);
-        $done = static fn (?string $hours): LastDone => new LastDone(self::day('2025-03-01'), null === $hours ? null : EngineHours::of($hours));
+        $done = static fn (?string $hours): LastDone => new LastDone(
+            self::day('2025-03-01'),
+            null === $hours ? null : EngineHours::of($hours),
+        );
         yield 'the engine has no meter' => [new Interval(null, $hundred), $done('200'), null, 'those of the engine are not known'];
-        yield 'it was done at nobody knows what' => [new Interval(null, $hundred), $done(null), '340', 'those at which it was last done are not known'];
+        yield 'it was done at nobody knows what' => [
+            new Interval(null, $hundred),
+            $done(null),
+            '340',
+            'those at which it was last done are not known',
+        ];
         yield 'never done, and no meter' => [new Interval(null, $hundred), null, null, 'those of the engine are not known'];
-        yield 'its first limit has hours alone' => [new Interval(Limit::of(EngineHours::of('20'), null), Limit::of(EngineHours::of('100'), 12)), null, null, 'those of the engine are not known'];
+        yield 'its first limit has hours alone' => [
+            new Interval(Limit::of(EngineHours::of('20'), null), Limit::of(EngineHours::of('100'), 12)),
+            null,
+            null,
+            'those of the engine are not known',
+        ];
     }
 
     #[DataProvider('unknownHours')]
@@ -159,7 +172,10 @@ final class DueBookTest extends TestCase
 
         self::assertSame([DueState::NoRecord, null], [$answer->state, $answer->by]);
         self::assertStringContainsString($why, $answer->why($interval));
-        self::assertSame(DueState::NoRecord, $book->times($interval, $last, $answer, $now, self::day('2025-06-01'))->stateOn(self::day('2025-06-01')));
+        self::assertSame(
+            DueState::NoRecord,
+            $book->times($interval, $last, $answer, $now, self::day('2025-06-01'))->stateOn(self::day('2025-06-01')),
+        );
     }
 
     public function testOnceTheHoursAreKnownTheyDecide(): void

@@ -51,14 +51,39 @@ final class RangeReportTest extends TestCase
 
     public function testWhatIsClaimedForOneGearcaseOrSomeYearsMayBeMissingForTheOthers(): void
     {
-        $head = static fn (string $id, int $from, int $to, ?YearRange $years, string ...$gearcases): SheetHead => new SheetHead($id, 1, SheetStatus::Published, 'Aldermoor', ['A50'], [new SerialRange('AX-', $from, $to)], $years, array_values($gearcases));
-        $told = static fn (SheetHead ...$heads): array => array_map(static fn (Gap $gap): array => [$gap->serials->text(), $gap->only], RangeReport::over(array_values($heads))->gaps);
+        $head = static fn (string $id, int $from, int $to, ?YearRange $years, string ...$gearcases): SheetHead => new SheetHead(
+            $id,
+            1,
+            SheetStatus::Published,
+            'Aldermoor',
+            ['A50'],
+            [new SerialRange('AX-', $from, $to)],
+            $years,
+            array_values($gearcases),
+        );
+        $told = static fn (SheetHead ...$heads): array => array_map(
+            static fn (Gap $gap): array => [$gap->serials->text(), $gap->only],
+            RangeReport::over(array_values($heads))->gaps,
+        );
 
         // the slim one has 1 to 99 and 200 to 299, the heavy one the numbers between
-        self::assertSame([['AX-100 – 199', 'gearcase slim']], $told($head('a', 1, 99, null, 'slim'), $head('b', 100, 199, null, 'heavy'), $head('c', 200, 299, null, 'slim')));
+        self::assertSame(
+            [['AX-100 – 199', 'gearcase slim']],
+            $told($head('a', 1, 99, null, 'slim'), $head('b', 100, 199, null, 'heavy'), $head('c', 200, 299, null, 'slim')),
+        );
         // both lack 150 to 199, and that is told once
-        self::assertSame([['AX-150 – 199', null]], $told($head('a', 1, 149, null, 'slim'), $head('b', 1, 149, null, 'heavy'), $head('c', 200, 299, null)));
-        self::assertSame([['AX-100 – 199', 'years 2010–2014']], $told($head('a', 1, 99, null), $head('b', 100, 199, new YearRange(2015, 2019)), $head('c', 200, 299, new YearRange(2010, 2019))));
+        self::assertSame(
+            [['AX-150 – 199', null]],
+            $told($head('a', 1, 149, null, 'slim'), $head('b', 1, 149, null, 'heavy'), $head('c', 200, 299, null)),
+        );
+        self::assertSame(
+            [['AX-100 – 199', 'years 2010–2014']],
+            $told(
+                $head('a', 1, 99, null),
+                $head('b', 100, 199, new YearRange(2015, 2019)),
+                $head('c', 200, 299, new YearRange(2010, 2019)),
+            ),
+        );
     }
 
     public function testOnlyPublishedSheetsCount(): void

@@ -75,16 +75,29 @@ final class UseRateTest extends TestCase
     public function testAChangeOfUseIsToldAndCountsFromThenOn(): void
     {
         // 1 h a day for two years; from May 2025 on a third of it
-        $readings = ['2024-01-01' => '365', '2024-07-01' => '547', '2025-01-01' => '731', '2025-05-01' => '851', '2025-08-01' => '881', '2025-11-01' => '911.5'];
+        $readings = [
+            '2024-01-01' => '365',
+            '2024-07-01' => '547',
+            '2025-01-01' => '731',
+            '2025-05-01' => '851',
+            '2025-08-01' => '881',
+            '2025-11-01' => '911.5',
+        ];
         $rate = UseRate::from(self::log($readings), self::day('2023-01-01'), Season::allYear());
 
         self::assertNotNull($rate?->change);
         self::assertSame('2025-05-01', $rate->change->since->format('Y-m-d'));
         self::assertSame('since May 2025 about a third of before', $rate->change->text());
-        self::assertSame([true, false], array_map(static fn (string $day): bool => $rate->change->isNewsOn(self::day($day)), ['2025-11-01', '2026-05-01']));
+        self::assertSame(
+            [true, false],
+            array_map(static fn (string $day): bool => $rate->change->isNewsOn(self::day($day)), ['2025-11-01', '2026-05-01']),
+        );
         // 60.5 h in 184 days
         self::assertEqualsWithDelta(3.3, $rate->likely, 0.4);
-        self::assertNull(UseRate::from(self::log(\array_slice($readings, 0, 5)), self::day('2023-01-01'), Season::allYear())?->change, 'one reading shows no change');
+        self::assertNull(
+            UseRate::from(self::log(\array_slice($readings, 0, 5)), self::day('2023-01-01'), Season::allYear())?->change,
+            'one reading shows no change',
+        );
     }
 
     public function testOldReadingsDoNotCount(): void
