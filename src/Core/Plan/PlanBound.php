@@ -11,13 +11,22 @@ use FreshTack\Core\Plan\Sequence\SequenceProblem;
 
 /**
  * Minutes that no plan can beat: the work with its waits and its presence, the turns that no plan can do without, and a
- * change of place for every place more than there are technicians.
+ * change of place for every place more than there are technicians. For one technician what `SoloBound` finds, if it is
+ * more.
  */
 final readonly class PlanBound
 {
     private const HANDS = 'hands';
 
-    public static function of(RigWorks $rig, int $technicians, int $changeMin): int
+    public static function of(WalkMap $map, int $technicians, int $changeMin): int
+    {
+        return max(
+            1 === $technicians ? SoloBound::of($map, $changeMin) : 0,
+            self::ofHands($map->rig, $technicians, $changeMin),
+        );
+    }
+
+    private static function ofHands(RigWorks $rig, int $technicians, int $changeMin): int
     {
         $resources = [self::HANDS => $technicians];
         foreach ($rig->rig->positions as $position) {
@@ -59,7 +68,7 @@ final readonly class PlanBound
     {
         $turns = [];
         foreach ($rig->graphs as $graph) {
-            $chain = self::chain($rig, $graph->engine->position);
+            $chain = TurnChain::of($rig, $graph->engine->position);
             foreach ($chain as $place => $number) {
                 $before = $chain[$place - 1] ?? null;
                 $hangs = null === $before ? Attitude::Vertical : $rig->stretches[$before]->leaves ?? Attitude::Vertical;
@@ -71,33 +80,6 @@ final readonly class PlanBound
         }
 
         return $turns;
-    }
-
-    /** @return list<int> stretches that say how the engine hangs, each waiting for the one before */
-    private static function chain(RigWorks $rig, Position $position): array
-    {
-        $best = $from = [];
-        foreach ($rig->waits->order() as $number) {
-            $stretch = $rig->stretches[$number];
-            if ($position !== $stretch->position || null === $stretch->enters) {
-                continue;
-            }
-            $best[$number] = Attitude::Vertical === $stretch->enters ? 0 : 1;
-            foreach ($rig->waits->all($number) as $other => $_) {
-                $turns = ($best[$other] ?? -\INF) + ($rig->stretches[$other]->leaves === $stretch->enters ? 0 : 1);
-                if ($other !== $number && $turns > $best[$number]) {
-                    [$best[$number], $from[$number]] = [$turns, $other];
-                }
-            }
-        }
-        $chain = [];
-        $next = [] === $best ? null : array_search(max($best), $best, true);
-        while (\is_int($next)) {
-            array_unshift($chain, $next);
-            $next = $from[$next] ?? null;
-        }
-
-        return $chain;
     }
 
     /** @return list<Activity> */

@@ -108,13 +108,18 @@ final class Walk
         }
         $best = null;
         $bestScore = $awaited = \PHP_INT_MIN;
+        $until = \PHP_INT_MAX;
         $waits = [];
         foreach ($this->ready as $number) {
             $worth = $this->taste->worth[$number];
             if ($worth <= $bestScore) {
                 break;
             }
-            if ($this->from[$number] > $minute || !$this->mayBegin($number, $minute)) {
+            if ($this->from[$number] > $minute) {
+                $until = $this->isAwaited($number, $minute) ? min($until, $this->from[$number]) : $until;
+                continue;
+            }
+            if ($minute + $this->map->stretches[$number]->heldMin > $until || !$this->mayBegin($number, $minute)) {
                 continue;
             }
             $people = min($this->map->stretches[$number]->people, $this->technicians);
@@ -142,6 +147,12 @@ final class Walk
         }
 
         return [$best[0], \array_slice([$best[1], ...array_diff($free, [$best[1]])], 0, $best[2])];
+    }
+
+    /** Whether it can be gone on with so soon that nothing is begun which ends later. */
+    private function isAwaited(int $number, int $minute): bool
+    {
+        return $this->from[$number] <= $minute + $this->taste->patienceMin && isset($this->moments[$this->from[$number]]);
     }
 
     /** Whether so many more people will be free so soon that it pays to wait for them. */

@@ -8,26 +8,29 @@ use FreshTack\Core\Plan\Sequence\Dice;
 
 /**
  * Plans the work on a rig by walking through it many times: with other tastes first, then with the best of them changed
- * here and there. Of the plans at most two per cent longer than the shortest found it keeps the one with the fewest
+ * here and there, and again from the beginning. What less effort tries is the start of what more effort tries. Of the plans at most two per cent longer than the shortest found it keeps the one with the fewest
  * changes of place, then turns.
  */
 final readonly class WorkPlanner
 {
     private const LONGER_PER_MILLE = 20;
-    /** Taste after taste: minutes for a change, a turn, a wait, a second person. */
+    /** Taste after taste: minutes for a change, a turn, a wait, a second person, and of patience. */
     private const USUAL = [
-        [30, 20, 3, 10], [0, 0, 0, 0], [60, 30, 6, 20], [15, 10, 0, 5], [120, 60, 8, 30], [60, 0, 0, 60],
-        [240, 60, 0, 15], [30, 60, 10, 40],
-        [8, 30, 2, 10], [90, 90, 15, 90], [400, 200, 4, 25], [20, 0, 6, 120],
+        [30, 20, 3, 10, 0], [0, 0, 0, 0, 0], [60, 30, 6, 20, 0], [15, 10, 0, 5, 0], [120, 60, 8, 30, 0], [60, 0, 0, 60, 0],
+        [240, 60, 0, 15, 0], [30, 60, 10, 40, 0],
+        [8, 30, 2, 10, 0], [90, 90, 15, 90, 0], [400, 200, 4, 25, 0], [20, 0, 6, 120, 0],
     ];
     private const CHANGES_MIN = [0, 4, 10, 20, 40, 70, 120, 250, 500];
     private const TURNS_MIN = [0, 15, 60, 200];
     private const WAITS_MIN = [0, 0, 3, 6, 10, 16, 26];
     private const PAIRS_MIN = [0, 5, 15, 30, 60, 120];
+    private const PATIENCES_MIN = [0, 0, 4, 8, 15];
     private const NOISES_MIN = [3, 10, 25, 60, 120];
-    /** Of the walks of a long search, in hundredths: how many look around before the best is changed. */
-    private const AROUND_PERCENT = 30;
+    /** Walks from one beginning to the next, and how many of them look around before the best is changed. */
+    private const ROUND = 400;
+    private const AROUND = 100;
     private const CHANGED_AT_ONCE = 4;
+    private const MOVED_AT_ONCE = 3;
 
     /**
      * @param int $technicians from 1
@@ -40,11 +43,11 @@ final readonly class WorkPlanner
         $map = new WalkMap($rig);
         $count = [] === $rig->stretches ? 1 : $effort->schedules(\count($rig->stretches));
         $found = new FoundPlans(self::LONGER_PER_MILLE);
-        $around = max(min($count, \count(self::USUAL)), intdiv($count * self::AROUND_PERCENT, 100));
         $dice = new Dice();
         $best = $taste = $stuck = null;
         for ($walk = 0; $walk < $count; ++$walk) {
-            $tried = $walk < $around || null === $taste ? $this->taste($walk, $map, $dice) : $this->changed($taste, $dice);
+            [$best, $taste] = 0 === $walk % self::ROUND ? [null, null] : [$best, $taste];
+            $tried = $walk % self::ROUND < self::AROUND || null === $taste ? $this->taste($walk, $map, $dice) : $this->changed($taste, $dice);
             $walked = Walk::through($map, $technicians, $changeMin, $tried);
             $stuck ??= $walked->stuck;
             if (null === $walked->stuck) {
@@ -55,7 +58,7 @@ final readonly class WorkPlanner
         }
         $plan = $found->calmest() ?? throw self::standstill($rig, $stuck);
         $plan = Mirror::fromPort($rig, $plan);
-        $bound = Effort::Full === $effort ? PlanBound::of($rig, $technicians, $changeMin) : null;
+        $bound = Effort::Full === $effort ? PlanBound::of($map, $technicians, $changeMin) : null;
 
         return new Timeline((new TimelineMaker($rig, $technicians))->entries($plan), $technicians, $plan->makespanMin, $bound, $count);
     }
@@ -80,11 +83,33 @@ final readonly class WorkPlanner
             self::pick(self::TURNS_MIN, $dice),
             self::pick(self::WAITS_MIN, $dice),
             self::pick(self::PAIRS_MIN, $dice),
+            self::pick(self::PATIENCES_MIN, $dice),
             array_map(static fn (int $tail): int => $tail + $dice->roll($noise + 1), $map->tails),
         );
     }
 
     private function changed(Taste $taste, Dice $dice): Taste
+    {
+        return 0 === $dice->roll(2) ? $taste->with($this->moved($taste->worth, $dice)) : $this->rolled($taste, $dice);
+    }
+
+    /**
+     * Some are worth as much as some other, or hardly more or less: they are begun beside it.
+     *
+     * @param list<int> $worth
+     *
+     * @return list<int>
+     */
+    private function moved(array $worth, Dice $dice): array
+    {
+        for ($times = 1 + $dice->roll(self::MOVED_AT_ONCE); $times > 0; --$times) {
+            $worth[$dice->roll(\count($worth))] = $worth[$dice->roll(\count($worth))] + $dice->roll(3) - 1;
+        }
+
+        return array_values($worth);
+    }
+
+    private function rolled(Taste $taste, Dice $dice): Taste
     {
         $worth = $taste->worth;
         $most = 2 * self::pick(self::NOISES_MIN, $dice);
@@ -94,12 +119,20 @@ final readonly class WorkPlanner
         $worth = array_values($worth);
 
         return match ($dice->roll(6)) {
-            0 => new Taste(self::pick(self::CHANGES_MIN, $dice), $taste->turnMin, $taste->waitMin, $taste->pairMin, $worth),
+            0 => new Taste(
+                self::pick(self::CHANGES_MIN, $dice),
+                $taste->turnMin,
+                $taste->waitMin,
+                $taste->pairMin,
+                self::pick(self::PATIENCES_MIN, $dice),
+                $worth,
+            ),
             1 => new Taste(
                 $taste->changeMin,
                 $taste->turnMin,
                 self::pick(self::WAITS_MIN, $dice),
                 self::pick(self::PAIRS_MIN, $dice),
+                $taste->patienceMin,
                 $worth,
             ),
             default => $taste->with($worth),
