@@ -135,7 +135,7 @@ final class Walk
                 $away = $this->isAway($technician, $number);
                 if ($score - ($away ? $this->taste->changeMin : 0) <= $bestScore
                     || ($away && ($waits[$technician] ??= $this->ratherWaits($technician, $minute)))
-                    || $this->isClosingDue($number, $this->start($number, $technician, $minute))) {
+                    || $this->isClosingDue($number, $technician, $this->start($number, $technician, $minute))) {
                     continue;
                 }
                 $bestScore = $score - ($away ? $this->taste->changeMin : 0);
@@ -286,17 +286,29 @@ final class Walk
         return [$number, [...array_values($waiting), ...$this->map->behind[$number]][0] ?? $number];
     }
 
-    /** Whether something at this place of the engine is open and bars it. */
-    private function isClosingDue(int $number, int $minute): bool
+    /** Whether something at this place of the engine is open and bars it, or he has left something open elsewhere on it. */
+    private function isClosingDue(int $number, int $technician, int $minute): bool
     {
         foreach ($this->map->rivals[$number] as [$opener, $closer]) {
-            $opened = $this->walked->starts[$opener] ?? null;
-            if (null !== $opened && !isset($this->walked->starts[$closer]) && $this->dripsUntil($opener, $opened) <= $minute) {
+            if ($this->isOpen($opener, $closer, $minute)) {
+                return true;
+            }
+        }
+        foreach ($this->map->leftOpen[$number] as [$opener, $closer]) {
+            if (\in_array($technician, $this->walked->by[$opener] ?? [], true) && $this->isOpen($opener, $closer, $minute)) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** Whether it is open, and drips no more. */
+    private function isOpen(int $opener, int $closer, int $minute): bool
+    {
+        $opened = $this->walked->starts[$opener] ?? null;
+
+        return null !== $opened && !isset($this->walked->starts[$closer]) && $this->dripsUntil($opener, $opened) <= $minute;
     }
 
     /** Minute at which what a stretch opened has dripped out. */

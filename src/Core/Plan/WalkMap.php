@@ -41,6 +41,8 @@ final readonly class WalkMap
     public array $bars;
     /** @var list<list<array{int, int}>> by stretch: what opens something that bars it, and what closes that */
     public array $rivals;
+    /** @var list<list<array{int, int}>> by stretch: likewise, open elsewhere on the engine: it bars whoever opened it */
+    public array $leftOpen;
     /** @var list<int> by stretch: minutes of the longest chain from its beginning */
     public array $tails;
     /** @var list<int> by stretch: how many it waits for */
@@ -72,7 +74,7 @@ final readonly class WalkMap
             $rig->stretches,
         );
         $this->bars = array_map(self::bars(...), $rig->stretches);
-        $this->rivals = $this->rivals();
+        [$this->rivals, $this->leftOpen] = $this->rivals();
         $lengths = array_map(static fn (Stretch $stretch): int => $stretch->heldMin + $stretch->unattendedMin, $rig->stretches);
         $this->tails = array_map(static fn (int $tail, int $length): int => $tail + $length, $rig->waits->tails($lengths), $lengths);
         $this->waiting = array_map(static fn (int $number): int => \count($rig->waits->before($number)), $numbers);
@@ -137,11 +139,12 @@ final readonly class WalkMap
      * What is open bars other work at its place until it is closed, but for what needs it open, what its closing waits
      * for, and while it drips.
      *
-     * @return list<list<array{int, int}>> by stretch: what opens something that bars it, and what closes that
+     * @return array{list<list<array{int, int}>>, list<list<array{int, int}>>} at its place and elsewhere on the engine, by
+     *                                                                        stretch: what opens it, and what closes it
      */
     private function rivals(): array
     {
-        $rivals = array_fill(0, \count($this->stretches), []);
+        $rivals = $elsewhere = array_fill(0, \count($this->stretches), []);
         $engines = [];
         foreach ($this->stretches as $number => $stretch) {
             if (null !== $stretch->position) {
@@ -161,15 +164,20 @@ final readonly class WalkMap
                     $zones = array_column($zone->parts(), 'value');
                     $along = null === $opening ? [] : self::openAlong($needed, $opening);
                     foreach (array_diff_key($barred, $this->rig->waits->all($closer)) as $number => $other) {
-                        if ([] !== array_intersect($zones, $other->zones) && [] === array_intersect_key($along, $needed[$number])) {
+                        if ([] !== array_intersect_key($along, $needed[$number])) {
+                            continue;
+                        }
+                        if ([] !== array_intersect($zones, $other->zones)) {
                             $rivals[$number][] = [$opener, $closer];
+                        } else {
+                            $elsewhere[$number][] = [$opener, $closer];
                         }
                     }
                 }
             }
         }
 
-        return $rivals;
+        return [array_values($rivals), array_values($elsewhere)];
     }
 
     /**

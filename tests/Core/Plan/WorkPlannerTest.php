@@ -207,6 +207,28 @@ final class WorkPlannerTest extends TestCase
         }
     }
 
+    public function testWhatIsOpenIsClosedBeforeTheSameHandsGoOnElsewhereOnTheEngine(): void
+    {
+        $opened = ['anode-covers-off' => 'anode-covers-on', 'thermostat-off' => 'thermostat-on', 'propeller-off' => 'propeller-on'];
+        // the grease points and the gearcase are elsewhere; the drained gearcase may drip before the propeller comes off
+        $elsewhere = ['grease', 'gear-fill', 'inspect'];
+        foreach (['a workboat', 'the water taxi', 'the survey boat'] as $rig) {
+            foreach ([Effort::Quick, Effort::Preview, Effort::Full] as $effort) {
+                $entries = self::order($rig, array_column(Task::cases(), 'value'), 1, $effort)->timeline->entries;
+                $starts = [];
+                foreach ($entries as $entry) {
+                    $starts[$entry->work->position->value ?? ''][$entry->work->id->operation] ??= $entry->startMin;
+                }
+                foreach ($starts as $position => $own) {
+                    foreach (array_intersect_key($opened, $own) as $opener => $closer) {
+                        $between = array_filter($own, static fn (int $minute): bool => $minute > $own[$opener] && $minute < $own[$closer]);
+                        self::assertSame([], array_intersect(array_keys($between), $elsewhere), "$rig, $position, after $opener");
+                    }
+                }
+            }
+        }
+    }
+
     public function testWorkThatCanWaitFillsTheRestAtTheEnd(): void
     {
         $timeline = self::order('a workboat', ['engine_oil', 'oil_filter', 'lubrication', 'inspection'], 1, Effort::Preview)->timeline;
