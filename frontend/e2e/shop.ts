@@ -3,11 +3,42 @@ import { test as base, expect, type Browser, type Locator, type Page } from '@pl
 export const today = '2026-03-18T09:00:00Z'
 export type Who = 'ines' | 'ada' | 'bram' | 'mora' | 'teo' | 'nuala' | 'odile' | 'piet'
 
+/** What each page was last told by the server, and what went wrong on it. */
+const heard = new WeakMap<Page, string[]>()
+
+function listen(page: Page): void {
+  const lines: string[] = []
+  heard.set(page, lines)
+  page.on('response', (answer) => {
+    const path = new URL(answer.url()).pathname
+    if (path.startsWith('/api/')) {
+      lines.push(`${answer.status()} ${answer.request().method()} ${path}`)
+    }
+  })
+  page.on('pageerror', (error) => lines.push(`error ${error.message}`))
+  page.on('crash', () => lines.push('the page crashed'))
+}
+
+/** Where a page was when its test failed: a run elsewhere leaves nothing else to look at. */
+async function tellOf(page: Page): Promise<void> {
+  const seen = await page
+    .locator('body')
+    .innerText({ timeout: 5_000 })
+    .catch((error: unknown) => String(error))
+  const last = (heard.get(page) ?? []).slice(-15).join('\n    ')
+  console.log(`  ${page.url()}\n    ${last}\n    ${seen.slice(0, 600).replaceAll('\n', ' · ')}`)
+}
+
 /** Whoever signed in leaves with the test: a page left open would go on asking the server beside the next one. */
 export const test = base.extend<{ leave: undefined }>({
   leave: [
-    async ({ browser }, use) => {
+    async ({ browser }, use, info) => {
       await use(undefined)
+      if (info.status !== info.expectedStatus) {
+        for (const page of browser.contexts().flatMap((context) => context.pages())) {
+          await tellOf(page)
+        }
+      }
       await Promise.all(browser.contexts().map((context) => context.close()))
     },
     { auto: true },
@@ -23,6 +54,7 @@ export async function signedIn(
 ): Promise<Page> {
   const context = await browser.newContext({ viewport: size })
   const page = await context.newPage()
+  listen(page)
   await page.clock.setFixedTime(today)
   const faults: string[] = []
   page.on('pageerror', (error) => faults.push(error.message))
