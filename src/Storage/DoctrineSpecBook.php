@@ -56,7 +56,19 @@ final class DoctrineSpecBook implements SpecBook, RequestMemory
 
     public function claims(string $model, SerialNumber $serial): array
     {
-        return $this->claims["$model $serial->prefix$serial->number"] ??= $this->heads->claiming($model, $serial);
+        return $this->claims["$model $serial->prefix$serial->number"] ??= $this->heads->claiming([[$model, $serial]])[0];
+    }
+
+    public function readClaims(array $numbers): void
+    {
+        $unread = array_values(array_filter(
+            $numbers,
+            fn (array $number): bool => !isset($this->claims["$number[0] {$number[1]->prefix}{$number[1]->number}"]),
+        ));
+        foreach ([] === $unread ? [] : $this->heads->claiming($unread) as $place => $heads) {
+            [$model, $serial] = $unread[$place];
+            $this->claims["$model $serial->prefix$serial->number"] = $heads;
+        }
     }
 
     public function heads(): array

@@ -20,18 +20,30 @@ final readonly class SheetHeads
     {
     }
 
-    /** @return list<SheetHead> of their ranges only the number that was asked for */
-    public function claiming(string $model, SerialNumber $serial): array
+    /**
+     * @param non-empty-list<array{string, SerialNumber}> $numbers model and serial number
+     *
+     * @return list<list<SheetHead>> for each; of their ranges only the number that was asked for
+     */
+    public function claiming(array $numbers): array
     {
-        $rows = $this->connection->fetchAllAssociative(
-            \sprintf('SELECT sheet_name AS sheet_id, revision, status, maker, year_from, year_to, gearcases FROM sheet_range WHERE model = ? AND prefix = ? AND serial_to >= %1$d AND serial_from <= %1$d', $serial->number),
-            [$model, $serial->prefix],
-        );
-        $asked = new SerialRange($serial->prefix, $serial->number, $serial->number);
-        $heads = array_map(fn (array $row): SheetHead => $this->head($row, [$model], [$asked]), $rows);
-        usort($heads, static fn (SheetHead $a, SheetHead $b): int => [$a->id, $a->revision] <=> [$b->id, $b->revision]);
+        $selects = $given = [];
+        foreach ($numbers as $place => [$model, $serial]) {
+            $selects[] = \sprintf('SELECT %2$d AS place, sheet_name AS sheet_id, revision, status, maker, year_from, year_to, gearcases FROM sheet_range WHERE model = ? AND prefix = ? AND serial_to >= %1$d AND serial_from <= %1$d', $serial->number, $place);
+            array_push($given, $model, $serial->prefix);
+        }
+        $claiming = array_map(static fn (): array => [], $numbers);
+        foreach ($this->connection->fetchAllAssociative(implode(' UNION ALL ', $selects), $given) as $row) {
+            $place = Column::int($row, 'place');
+            [$model, $serial] = $numbers[$place];
+            $claiming[$place][] = $this->head($row, [$model], [new SerialRange($serial->prefix, $serial->number, $serial->number)]);
+        }
 
-        return $heads;
+        return array_map(static function (array $heads): array {
+            usort($heads, static fn (SheetHead $a, SheetHead $b): int => [$a->id, $a->revision] <=> [$b->id, $b->revision]);
+
+            return $heads;
+        }, $claiming);
     }
 
     /** @return list<SheetHead> */

@@ -70,7 +70,7 @@ $find = static function (int $sheets) use ($heads, $finder): Closure {
 
     return static function (int $call) use ($heads, $finder, $asked): void {
         [$model, $plate, $serial] = $asked[$call];
-        null !== $finder->find($plate, $model, $heads->claiming($plate->model, $serial))->head || throw new LogicException('No sheet for '.$plate->model.' '.$plate->serial);
+        null !== $finder->find($plate, $model, $heads->claiming([[$plate->model, $serial]])[0])->head || throw new LogicException('No sheet for '.$plate->model.' '.$plate->serial);
     };
 };
 

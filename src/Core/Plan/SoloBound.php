@@ -79,7 +79,7 @@ final readonly class SoloBound
         foreach ($waits as $number) {
             $near += [$number => true] + $fillers[$number] + array_fill_keys($map->behind[$number], true);
         }
-        foreach (array_merge(...array_intersect_key($map->rivals, $near)) as [$opener, $closer]) {
+        foreach ($map->pairs as [$opener, $closer]) {
             $near += isset($near[$closer]) ? [$opener => true] : [];
         }
 

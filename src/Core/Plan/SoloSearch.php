@@ -89,7 +89,8 @@ final class SoloSearch
             }
             $this->before[] = $before;
             $bars = [];
-            foreach ($this->map->rivals[$number] as [$opener, $closer]) {
+            foreach (array_keys(array_filter($this->map->barredBy[$number])) as $pair) {
+                [$opener, $closer] = $this->map->pairs[$pair];
                 if (0 === $this->map->stretches[$opener]->unattendedMin && isset($places[$opener], $places[$closer])) {
                     $bars[] = [1 << $places[$opener], 1 << $places[$closer]];
                 }

@@ -29,6 +29,8 @@ final class Walk
     private int $vapourUntil = 0;
     private int $rigFuelUntil = 0;
     private int $turnsUntil = 0;
+    /** @var array<string, array<int, int>> minute from which on each open pair drips no more, by position */
+    private array $open = [];
     /** @var array<int, true> minutes at which something ends */
     private array $moments = [];
     private int $left;
@@ -135,7 +137,7 @@ final class Walk
                 $away = $this->isAway($technician, $number);
                 if ($score - ($away ? $this->taste->changeMin : 0) <= $bestScore
                     || ($away && ($waits[$technician] ??= $this->ratherWaits($technician, $minute)))
-                    || $this->isClosingDue($number, $technician, $this->start($number, $technician, $minute))) {
+                    || $this->isClosingDue($number, $technician, $minute)) {
                     continue;
                 }
                 $bestScore = $score - ($away ? $this->taste->changeMin : 0);
@@ -278,45 +280,45 @@ final class Walk
     private function stuck(): array
     {
         $number = $this->ready[0] ?? 0;
-        $waiting = array_filter(
-            array_column($this->map->rivals[$number], 1),
-            fn (int $closer): bool => !isset($this->walked->starts[$closer]),
-        );
+        $waiting = [];
+        foreach ($this->map->barredBy[$number] as $pair => $_) {
+            $closer = $this->map->pairs[$pair][1];
+            $waiting = isset($this->walked->starts[$closer]) ? $waiting : [...$waiting, $closer];
+        }
 
-        return [$number, [...array_values($waiting), ...$this->map->behind[$number]][0] ?? $number];
+        return [$number, [...$waiting, ...$this->map->behind[$number]][0] ?? $number];
     }
 
-    /** Whether something at this place of the engine is open and bars it, or he has left something open elsewhere on it. */
+    /** Whether something is open that bars it, or bars him from it, and drips no more when he comes to it. */
     private function isClosingDue(int $number, int $technician, int $minute): bool
     {
-        foreach ($this->map->rivals[$number] as [$opener, $closer]) {
-            if ($this->isOpen($opener, $closer, $minute)) {
-                return true;
-            }
-        }
-        foreach ($this->map->leftOpen[$number] as [$opener, $closer]) {
-            if (\in_array($technician, $this->walked->by[$opener] ?? [], true) && $this->isOpen($opener, $closer, $minute)) {
-                return true;
+        $barredBy = $this->map->barredBy[$number];
+        $start = null;
+        foreach ($this->open[$this->map->positions[$number]] ?? [] as $pair => $dripsUntil) {
+            $bars = $barredBy[$pair] ?? null;
+            if (true === $bars || (false === $bars && \in_array($technician, $this->walked->by[$this->map->pairs[$pair][0]], true))) {
+                $start ??= $this->start($number, $technician, $minute);
+                if ($dripsUntil <= $start) {
+                    return true;
+                }
             }
         }
 
         return false;
     }
 
-    /** Whether it is open, and drips no more. */
-    private function isOpen(int $opener, int $closer, int $minute): bool
+    /** What it opens bars other work until it is closed. */
+    private function openAndClose(int $number, string $position, int $start): void
     {
-        $opened = $this->walked->starts[$opener] ?? null;
-
-        return null !== $opened && !isset($this->walked->starts[$closer]) && $this->dripsUntil($opener, $opened) <= $minute;
-    }
-
-    /** Minute at which what a stretch opened has dripped out. */
-    private function dripsUntil(int $opener, int $start): int
-    {
-        $stretch = $this->map->stretches[$opener];
-
-        return $stretch->unattendedMin > 0 ? $start + $stretch->heldMin + $stretch->unattendedMin : $start;
+        foreach ($this->map->opens[$number] ?? [] as $pair) {
+            $stretch = $this->map->stretches[$number];
+            $this->open[$position][$pair] = $stretch->unattendedMin > 0 ? $start + $stretch->heldMin + $stretch->unattendedMin : $start;
+        }
+        foreach ($this->open[$position] ?? [] as $pair => $_) {
+            if ($number === $this->map->pairs[$pair][1]) {
+                unset($this->open[$position][$pair]);
+            }
+        }
     }
 
     /** @param list<int> $hands */
@@ -352,6 +354,7 @@ final class Walk
         $this->walked->makespanMin = max($this->walked->makespanMin, $end);
         if ('' !== $position) {
             $this->take($number, $position, $start);
+            $this->openAndClose($number, $position, $start);
         }
         $this->runsUntil = $this->map->runs[$number] ? max($this->runsUntil, $start + $this->map->runEnds[$number]) : $this->runsUntil;
         $this->fuelUntil = $this->map->fuel[$number] ? max($this->fuelUntil, $end) : $this->fuelUntil;

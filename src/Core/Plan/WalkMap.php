@@ -39,10 +39,12 @@ final readonly class WalkMap
     public array $innerTurn;
     /** @var list<int> by stretch: what it adds to or takes from what keeps the engine from being turned */
     public array $bars;
-    /** @var list<list<array{int, int}>> by stretch: what opens something that bars it, and what closes that */
-    public array $rivals;
-    /** @var list<list<array{int, int}>> by stretch: likewise, open elsewhere on the engine: it bars whoever opened it */
-    public array $leftOpen;
+    /** @var list<array{int, int}> what is opened and closed, covers left aside: by which stretch, and by which */
+    public array $pairs;
+    /** @var array<int, list<int>> by stretch: the pairs that it opens */
+    public array $opens;
+    /** @var list<array<int, bool>> by stretch: the pairs that bar it while they are open; true: anybody, false: who opened it */
+    public array $barredBy;
     /** @var list<int> by stretch: minutes of the longest chain from its beginning */
     public array $tails;
     /** @var list<int> by stretch: how many it waits for */
@@ -74,7 +76,12 @@ final readonly class WalkMap
             $rig->stretches,
         );
         $this->bars = array_map(self::bars(...), $rig->stretches);
-        [$this->rivals, $this->leftOpen] = $this->rivals();
+        [$this->pairs, $this->barredBy] = $this->barring();
+        $opens = [];
+        foreach ($this->pairs as $pair => [$opener]) {
+            $opens[$opener][] = $pair;
+        }
+        $this->opens = $opens;
         $lengths = array_map(static fn (Stretch $stretch): int => $stretch->heldMin + $stretch->unattendedMin, $rig->stretches);
         $this->tails = array_map(static fn (int $tail, int $length): int => $tail + $length, $rig->waits->tails($lengths), $lengths);
         $this->waiting = array_map(static fn (int $number): int => \count($rig->waits->before($number)), $numbers);
@@ -137,14 +144,14 @@ final readonly class WalkMap
 
     /**
      * What is open bars other work at its place until it is closed, but for what needs it open, what its closing waits
-     * for, and while it drips.
+     * for, and while it drips; elsewhere on the engine it bars whoever opened it.
      *
-     * @return array{list<list<array{int, int}>>, list<list<array{int, int}>>} at its place and elsewhere on the engine, by
-     *                                                                        stretch: what opens it, and what closes it
+     * @return array{list<array{int, int}>, list<array<int, bool>>} the pairs, and by stretch those that bar it
      */
-    private function rivals(): array
+    private function barring(): array
     {
-        $rivals = $elsewhere = array_fill(0, \count($this->stretches), []);
+        $pairs = [];
+        $barredBy = array_fill(0, \count($this->stretches), []);
         $engines = [];
         foreach ($this->stretches as $number => $stretch) {
             if (null !== $stretch->position) {
@@ -161,23 +168,20 @@ final readonly class WalkMap
                     if (null === $opener || $opener === $closer) {
                         continue;
                     }
+                    $pair = \count($pairs);
+                    $pairs[] = [$opener, $closer];
                     $zones = array_column($zone->parts(), 'value');
                     $along = null === $opening ? [] : self::openAlong($needed, $opening);
                     foreach (array_diff_key($barred, $this->rig->waits->all($closer)) as $number => $other) {
-                        if ([] !== array_intersect_key($along, $needed[$number])) {
-                            continue;
-                        }
-                        if ([] !== array_intersect($zones, $other->zones)) {
-                            $rivals[$number][] = [$opener, $closer];
-                        } else {
-                            $elsewhere[$number][] = [$opener, $closer];
+                        if ([] === array_intersect_key($along, $needed[$number])) {
+                            $barredBy[$number][$pair] = [] !== array_intersect($zones, $other->zones);
                         }
                     }
                 }
             }
         }
 
-        return [array_values($rivals), array_values($elsewhere)];
+        return [$pairs, $barredBy];
     }
 
     /**

@@ -7,6 +7,7 @@ namespace FreshTack\Shop\Board;
 use FreshTack\Core\Due\DueList;
 use FreshTack\Core\Schedule\EngineNow;
 use FreshTack\Core\Schedule\HardUses;
+use FreshTack\Core\SpecBook\Plate;
 use FreshTack\Core\SpecBook\Task;
 use FreshTack\Core\Usage\HourReading;
 use FreshTack\Core\Usage\Season;
@@ -24,6 +25,12 @@ final readonly class AssessEngine
 {
     public function __construct(private IdentifyEngine $identify, private SpecBook $book, private ShopSettings $settings, private Today $today)
     {
+    }
+
+    /** Looks up the sheets of several in one go, before they are judged one by one. */
+    public function ahead(Engine ...$engines): void
+    {
+        $this->identify->ahead(...array_map(static fn (Engine $engine): Plate => $engine->plate(), $engines));
     }
 
     /**

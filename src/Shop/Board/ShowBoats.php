@@ -26,6 +26,7 @@ final readonly class ShowBoats
     public function of(Boat $boat): BoatState
     {
         $histories = $this->logs->all(array_map(static fn (Engine $engine): int => $engine->id, $boat->engines));
+        $this->assess->ahead(...$boat->engines);
 
         return new BoatState($boat, array_map(
             fn (Engine $engine): EngineAssessment => ($this->assess)($engine, $boat, $histories[$engine->id], $engine->hasMeter ? $histories[$engine->id]->hours->latest() : null),

@@ -23,6 +23,13 @@ interface SpecBook
     /** @return list<SheetHead> of every revision that claims this serial number, whatever its status; of their ranges only this number */
     public function claims(string $model, SerialNumber $serial): array;
 
+    /**
+     * Reads in one go what will be asked for one by one.
+     *
+     * @param list<array{string, SerialNumber}> $numbers model and serial number
+     */
+    public function readClaims(array $numbers): void;
+
     /** @return list<SheetHead> of all revisions, whatever their status */
     public function heads(): array;
 

@@ -27,6 +27,7 @@ use FreshTack\Shop\Board\EngineAssessment;
 use FreshTack\Shop\Book\SpecBook;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Register\Boat;
+use FreshTack\Shop\Register\Engine;
 use FreshTack\Shop\Register\EngineLogs;
 use FreshTack\Shop\ShopSettings;
 use FreshTack\Shop\Stock\Stock;
@@ -57,13 +58,19 @@ final readonly class RequestAssembler
     {
         $histories = $this->logs->all(array_map(static fn (DraftEngine $engine): int => $engine->engineId, $draft->engines));
 
-        return array_map(function (DraftEngine $drafted) use ($boat, $histories, $more): EngineAssessment {
-            $known = $boat->engine($drafted->engineId) ?? throw NotFound::engine($drafted->engineId);
-            $history = $histories[$known->id];
+        $engines = array_map(
+            static fn (DraftEngine $drafted): Engine => ($boat->engine($drafted->engineId) ?? throw NotFound::engine($drafted->engineId))
+                ->identifiedAs($drafted->plate(), null !== $drafted->hours),
+            $draft->engines,
+        );
+        $this->assess->ahead(...$engines);
+
+        return array_map(function (DraftEngine $drafted, Engine $engine) use ($boat, $histories, $more): EngineAssessment {
+            $history = $histories[$engine->id];
             $reading = null === $drafted->hours ? null : new HourReading(($this->today)(), EngineHours::of($drafted->hours), $history->hours->latest()->offsetTenths ?? 0);
 
-            return ($this->assess)($known->identifiedAs($drafted->plate(), null !== $drafted->hours), $boat, $history, $reading, null === $more ? null : [...$drafted->tasks, ...$more]);
-        }, $draft->engines);
+            return ($this->assess)($engine, $boat, $history, $reading, null === $more ? null : [...$drafted->tasks, ...$more]);
+        }, $draft->engines, $engines);
     }
 
     /**
