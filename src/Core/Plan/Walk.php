@@ -289,14 +289,13 @@ final class Walk
         return [$number, [...$waiting, ...$this->map->behind[$number]][0] ?? $number];
     }
 
-    /** Whether something is open that bars it, or bars him from it, and drips no more when he comes to it. */
+    /** Whether something is open that bars it and drips no more when he comes to it. */
     private function isClosingDue(int $number, int $technician, int $minute): bool
     {
-        $barredBy = $this->map->barredBy[$number];
         $start = null;
         foreach ($this->open[$this->map->positions[$number]] ?? [] as $pair => $dripsUntil) {
-            $bars = $barredBy[$pair] ?? null;
-            if (true === $bars || (false === $bars && \in_array($technician, $this->walked->by[$this->map->pairs[$pair][0]], true))) {
+            $isAtItsPlace = $this->map->barredBy[$number][$pair] ?? null;
+            if (true === $isAtItsPlace || (false === $isAtItsPlace && 1 === $this->technicians)) {
                 $start ??= $this->start($number, $technician, $minute);
                 if ($dripsUntil <= $start) {
                     return true;
