@@ -9,7 +9,9 @@ import {
   spelt,
   type FigureStyle,
 } from '@/shared/figures'
+import TurnDial from '@/drawing/TurnDial.vue'
 import { decimalInput, litresText, otherUnit, ownUnit } from '@/shared/units'
+import { html } from './shown'
 import cases from '../../tests/Exchange/figures.json'
 
 const unsaid: FigureStyle = { decimalComma: false, customary: null }
@@ -57,6 +59,12 @@ describe('figures as the shop’s country writes them', () => {
     figureStyle.value = customary
     expect([ownUnit('5.37 l (5.67 US qt)'), otherUnit('5.37 l (5.67 US qt)')]).toEqual(['≈ 5.67 US qt', '5.37 l'])
     expect([litresText(440), litresText(4900)]).toEqual(['≈ 14.9 US fl oz (440 ml)', '≈ 5.18 US qt (4.90 l)'])
+  })
+
+  it('has what is read aloud written likewise', async () => {
+    figureStyle.value = comma
+    const dial = await html(TurnDial, { min: 0.5, max: 0.75, text: '0.75 turns' })
+    expect(/aria-label="([^"]*)"/.exec(dial)?.[1]).toBe('Turn on by 0,75 turns after contact')
   })
 
   it('spells the program’s own words as people there do', () => {

@@ -165,4 +165,23 @@ final class SettingsTest extends ApiTestCase
         }
         self::fail("There is no oil $id.");
     }
+
+    public function testTheTrailTellsWhatStoodThereBefore(): void
+    {
+        $this->signIn('mora');
+        $settings = $this->call('GET', '/api/settings');
+        $orders = $settings->at('orders')->raw();
+        self::assertIsArray($orders);
+        $this->call('PUT', '/api/settings/orders', [
+            'value' => [...$orders, 'changeMin' => 7],
+            'version' => $settings->at('version')->raw(),
+        ]);
+        $line = $this->call('GET', '/api/trail')->at('lines')->at(0);
+
+        self::assertSame('settings.orders', $line->at('action')->raw());
+        self::assertSame(
+            [['label' => 'Change of engine or place', 'before' => '2 min', 'after' => '7 min']],
+            $line->at('changes')->raw(),
+        );
+    }
 }

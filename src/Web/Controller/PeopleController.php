@@ -13,7 +13,6 @@ use FreshTack\Shop\Account\KeepAccounts;
 use FreshTack\Shop\Account\NewAccount;
 use FreshTack\Shop\Account\Username;
 use FreshTack\Shop\Audit\Trail;
-use FreshTack\Shop\Audit\TrailLine;
 use FreshTack\Shop\NotFound;
 use FreshTack\Shop\Reminder\MailPasswordLink;
 use FreshTack\Shop\Reminder\NotSent;
@@ -21,6 +20,7 @@ use FreshTack\Web\Http\Body;
 use FreshTack\Web\Http\Once;
 use FreshTack\Web\Security\SignedIn;
 use FreshTack\Web\View\AccountView;
+use FreshTack\Web\View\TrailView;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -54,12 +54,7 @@ final readonly class PeopleController
     #[Route('/api/trail', name: 'trail', methods: ['GET'])]
     public function trail(): JsonResponse
     {
-        return new JsonResponse(['lines' => array_map(static fn (TrailLine $line): array => [
-            'at' => $line->at->format(\DATE_ATOM),
-            'by' => $line->by,
-            'action' => $line->action,
-            'subject' => $line->subject,
-        ], $this->trail->ofShop(self::MOST_LINES))]);
+        return new JsonResponse(['lines' => array_map(TrailView::of(...), $this->trail->ofShop(self::MOST_LINES))]);
     }
 
     /** @throws ExpectedError */

@@ -21,7 +21,14 @@ const whose = (subject: string): string => (subject.startsWith('account ') ? per
         <tr v-for="(line, place) in data.lines" :key="place">
           <td class="when">{{ momentText(line.at, timeZone) }}</td>
           <td>{{ personOf(line.by) }}</td>
-          <td>{{ changeWords(line.action) }} {{ whose(line.subject) }}</td>
+          <td>
+            {{ changeWords(line.action) }} {{ whose(line.subject) }}
+            <ul v-if="line.changes.length > 0" class="small">
+              <li v-for="change in line.changes" :key="change.label">
+                {{ change.label }}: {{ change.before || 'nothing' }} → <strong>{{ change.after || 'nothing' }}</strong>
+              </li>
+            </ul>
+          </td>
         </tr>
       </tbody>
     </table>
@@ -29,6 +36,15 @@ const whose = (subject: string): string => (subject.startsWith('account ') ? per
 </template>
 
 <style scoped>
+td {
+  vertical-align: top;
+}
+
+ul {
+  margin: 2px 0 0;
+  padding-left: 18px;
+}
+
 .when {
   width: 170px;
   white-space: nowrap;
