@@ -28,7 +28,8 @@ const { data, error, isPending } = useQuery({
           order.engines.map((engine) => `${engine.label} ${engine.model} ${engine.serial}`).join(' · ')
         }}</span>
       </div>
-      <PickTable :parts="order.parts" />
+      <PickTable v-if="order.parts.length > 0" :parts="order.parts" />
+      <p v-else class="muted">No part to pull; what is poured stands below.</p>
       <p>
         <RouterLink :to="`/orders/${order.number}/cart`">Check the cart of order {{ order.number }}</RouterLink>
       </p>
