@@ -11,6 +11,9 @@ namespace FreshTack\Core\Plan;
  */
 final class Walk
 {
+    /** Minutes by which work elsewhere must be worth more to leave something open for it. */
+    private const LEFT_OPEN_MIN = 150;
+
     private readonly Walked $walked;
     /** @var array<string, WalkedEngine> by position */
     private array $engines = [];
@@ -111,7 +114,7 @@ final class Walk
         $best = null;
         $bestScore = $awaited = \PHP_INT_MIN;
         $until = \PHP_INT_MAX;
-        $waits = [];
+        $waits = $costs = [];
         foreach ($this->ready as $number) {
             $worth = $this->taste->worth[$number];
             if ($worth <= $bestScore) {
@@ -132,15 +135,16 @@ final class Walk
                 $awaited = $this->isSoon($people - \count($free), $minute) ? max($awaited, $worth) : $awaited;
                 continue;
             }
-            $score = $worth - ($this->turns($number) ? $this->taste->turnMin : 0);
+            $score = $worth - ($this->turns($number) ? $this->taste->turnMin : 0) - $this->strayingMin($number, $minute);
             foreach ($free as $technician) {
                 $away = $this->isAway($technician, $number);
-                if ($score - ($away ? $this->taste->changeMin : 0) <= $bestScore
+                $own = $score - ($away ? $costs[$technician] ??= $this->leavingMin($technician, $minute) : 0);
+                if ($own <= $bestScore
                     || ($away && ($waits[$technician] ??= $this->ratherWaits($technician, $minute)))
                     || $this->isClosingDue($number, $technician, $minute)) {
                     continue;
                 }
-                $bestScore = $score - ($away ? $this->taste->changeMin : 0);
+                $bestScore = $own;
                 $best = [$number, $technician, $people];
             }
         }
@@ -289,13 +293,12 @@ final class Walk
         return [$number, [...$waiting, ...$this->map->behind[$number]][0] ?? $number];
     }
 
-    /** Whether something is open that bars it and drips no more when he comes to it. */
+    /** Whether something at its place is open and drips no more when he comes to it. */
     private function isClosingDue(int $number, int $technician, int $minute): bool
     {
         $start = null;
         foreach ($this->open[$this->map->positions[$number]] ?? [] as $pair => $dripsUntil) {
-            $isAtItsPlace = $this->map->barredBy[$number][$pair] ?? null;
-            if (true === $isAtItsPlace || (false === $isAtItsPlace && 1 === $this->technicians)) {
+            if ($this->map->barredBy[$number][$pair] ?? false) {
                 $start ??= $this->start($number, $technician, $minute);
                 if ($dripsUntil <= $start) {
                     return true;
@@ -304,6 +307,31 @@ final class Walk
         }
 
         return false;
+    }
+
+    /** Minutes that it must be worth to who works alone, if something is open elsewhere on the engine and drips no more. */
+    private function strayingMin(int $number, int $minute): int
+    {
+        foreach (1 === $this->technicians ? $this->open[$this->map->positions[$number]] ?? [] : [] as $pair => $dripsUntil) {
+            if ($dripsUntil <= $minute && false === ($this->map->barredBy[$number][$pair] ?? null)) {
+                return self::LEFT_OPEN_MIN;
+            }
+        }
+
+        return 0;
+    }
+
+    /** Minutes that it must be worth to walk away: more where he has opened something and nothing there goes on by itself. */
+    private function leavingMin(int $technician, int $minute): int
+    {
+        [$position] = $this->places[$technician];
+        $open = $this->open[$position] ?? [];
+        $ownOpen = [] === $open || $this->engines[$position]->goesOnUntil > $minute ? [] : array_filter(
+            array_keys($open),
+            fn (int $pair): bool => \in_array($technician, $this->walked->by[$this->map->pairs[$pair][0]], true),
+        );
+
+        return $this->taste->changeMin + ([] === $ownOpen ? 0 : self::LEFT_OPEN_MIN);
     }
 
     /** What it opens bars other work until it is closed. */
@@ -391,6 +419,9 @@ final class Walk
             $engine->freeFrom[$zone] = $held;
         }
         $engine->attitude = $stretch->leaves ?? $stretch->enters ?? $engine->attitude;
+        if ($stretch->unattendedMin > 0) {
+            $engine->goesOnUntil = max($engine->goesOnUntil, $held + $stretch->unattendedMin);
+        }
         if (null !== $stretch->leaves && $stretch->unattendedMin > 0) {
             $engine->heldUntil = max($engine->heldUntil, $held + $stretch->unattendedMin);
         }

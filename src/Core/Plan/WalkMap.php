@@ -43,7 +43,7 @@ final readonly class WalkMap
     public array $pairs;
     /** @var array<int, list<int>> by stretch: the pairs that it opens */
     public array $opens;
-    /** @var list<array<int, bool>> by stretch: the pairs that bar it while they are open; false: elsewhere on the engine, it bars who works alone */
+    /** @var list<array<int, bool>> by stretch: the pairs that bar it while they are open; false: elsewhere on the engine, it is only rather closed first */
     public array $barredBy;
     /** @var list<int> by stretch: minutes of the longest chain from its beginning */
     public array $tails;
@@ -144,7 +144,7 @@ final readonly class WalkMap
 
     /**
      * What is open bars other work at its place until it is closed, but for what needs it open, what its closing waits
-     * for, and while it drips. Elsewhere on the engine it bars who works alone: others may have their hands in it.
+     * for, and while it drips. Elsewhere on the engine it is rather closed first, unless others may have their hands in it.
      *
      * @return array{list<array{int, int}>, list<array<int, bool>>} the pairs, and by stretch those that bar it
      */

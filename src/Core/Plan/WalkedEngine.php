@@ -12,6 +12,8 @@ final class WalkedEngine
     public array $freeFrom = ['powerhead' => 0, 'gearcase' => 0, 'bracket' => 0];
     /** Until when it must hang as it does. */
     public int $heldUntil = 0;
+    /** Until when something on it drips, rests or cools by itself. */
+    public int $goesOnUntil = 0;
     /** From when until when hands are where an engine beside it would hurt them. */
     public int $inReachFrom = 0;
     public int $inReachUntil = 0;
