@@ -30,8 +30,8 @@ final readonly class EngineGraph
 
     /**
      * What asks for something waits for what brings it about, and all for the level on arrival; what is done warm for
-     * the run that warms, and what comes
-     * at the end for the run that proves.
+     * the run that warms, and what comes at the end for the run that proves. Nothing is sprayed before what the book has
+     * before that run is done: nobody feels and looks for corrosion, or bares an anode's seat, under a fresh film.
      *
      * @param list<PlannedWork> $works
      */
@@ -56,6 +56,11 @@ final readonly class EngineGraph
             }
             if ($work->standing->afterRun && null !== $proven && $proven < $place) {
                 $waits->add($proven, $place);
+            }
+            if ($work->has(Effect::Sprayed)) {
+                for ($other = min($proven ?? $place, $place) - 1; $other >= 0; --$other) {
+                    $waits->add($other, $place);
+                }
             }
             if (null !== $cowl && $place < $cowl && !$work->changes->isMode()) {
                 $waits->add($place, $cowl);

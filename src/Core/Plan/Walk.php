@@ -285,7 +285,7 @@ final class Walk
     {
         $number = $this->ready[0] ?? 0;
         $waiting = [];
-        foreach ($this->map->barredBy[$number] as $pair => $_) {
+        foreach (array_keys(array_filter($this->map->barredBy[$number])) as $pair) {
             $closer = $this->map->pairs[$pair][1];
             $waiting = isset($this->walked->starts[$closer]) ? $waiting : [...$waiting, $closer];
         }
