@@ -21,6 +21,7 @@ use FreshTack\Core\Finding\AskedMeasure;
 use FreshTack\Core\Finding\AskedPlace;
 use FreshTack\Core\Finding\Observation;
 use FreshTack\Core\Finding\PlaceAnswer;
+use FreshTack\Core\Fluid\Advice;
 use FreshTack\Core\Fluid\DipstickReading;
 use FreshTack\Core\Quantity\Minutes;
 use FreshTack\Core\Quantity\Volume;
@@ -76,6 +77,11 @@ final class BenchDay
         $notYet = $this->log->gates()->before($step, $step->effects, $by, $this->log->now($this->now));
         if (null !== $notYet?->until && $notYet->until > $this->now) {
             $this->now = $notYet->until;
+        }
+        $advice = $step->asksForLevel() ? $this->log->oilAt($step)->advice : null;
+        if (Advice::Wait === $advice?->advice) {
+            // read too soon, and told how long the oil has to rest still
+            $this->now = $this->now->modify("+$advice->waitMin minutes");
         }
 
         return $this->enter($step->id, $this->goodDay($step), null, $by);

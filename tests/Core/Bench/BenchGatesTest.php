@@ -78,7 +78,9 @@ final class BenchGatesTest extends TestCase
         mt_srand(29);
         for ($round = 0; $round < self::rounds(); ++$round) {
             $day = self::day($rig);
+            $turns = 0;
             while ([] !== $open = $day->openSteps()) {
+                self::assertLessThan(10 * \count($day->order->steps), ++$turns, 'Round and round at '.$open[0]->id);
                 $step = $open[mt_rand(0, \count($open) - 1)];
                 if (null !== $day->order->workOf($step)->task && 0 === mt_rand(0, 40)) {
                     $day->enter($step->id, EntryContent::dropped('', NotDoneCause::Customer));
