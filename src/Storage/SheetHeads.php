@@ -29,7 +29,12 @@ final readonly class SheetHeads
     {
         $selects = $given = [];
         foreach ($numbers as $place => [$model, $serial]) {
-            $selects[] = \sprintf('SELECT %2$d AS place, sheet_name AS sheet_id, revision, status, maker, year_from, year_to, gearcases FROM sheet_range WHERE model = ? AND prefix = ? AND serial_to >= %1$d AND serial_from <= %1$d', $serial->number, $place);
+            $selects[] = \sprintf(
+                'SELECT %2$d AS place, sheet_name AS sheet_id, revision, status, maker, year_from, year_to, gearcases '
+                .'FROM sheet_range WHERE model = ? AND prefix = ? AND serial_to >= %1$d AND serial_from <= %1$d',
+                $serial->number,
+                $place,
+            );
             array_push($given, $model, $serial->prefix);
         }
         $claiming = array_map(static fn (): array => [], $numbers);

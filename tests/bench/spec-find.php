@@ -70,7 +70,8 @@ $find = static function (int $sheets) use ($heads, $finder): Closure {
 
     return static function (int $call) use ($heads, $finder, $asked): void {
         [$model, $plate, $serial] = $asked[$call];
-        null !== $finder->find($plate, $model, $heads->claiming([[$plate->model, $serial]])[0])->head || throw new LogicException('No sheet for '.$plate->model.' '.$plate->serial);
+        [$claims] = $heads->claiming([[$plate->model, $serial]]);
+        null !== $finder->find($plate, $model, $claims)->head || throw new LogicException('No sheet for '.$plate->model.' '.$plate->serial);
     };
 };
 

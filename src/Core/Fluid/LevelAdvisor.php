@@ -109,7 +109,9 @@ final readonly class LevelAdvisor
                 Advice::Ok,
                 0,
                 0,
-                $reading->fraction->isGreaterThan($dipstick->band->high) ? 'Above the target band on arrival, but not above the top mark.' : 'Within the target band on arrival.',
+                $reading->fraction->isGreaterThan($dipstick->band->high)
+                    ? 'Above the target band on arrival, but not above the top mark.'
+                    : 'Within the target band on arrival.',
             ),
         };
     }

@@ -23,9 +23,7 @@ final readonly class SoloBound
         ));
         $groups = [];
         foreach (array_chunk($positions, self::TOGETHER) as $some) {
-            $stretches = self::on($map, $some);
-            $mayLeave = \count($some) < \count($positions);
-            $minutes = (new SoloSearch($map, array_keys($stretches), array_keys($stretches), $changeMin, $mayLeave))->least();
+            $minutes = 1 === \count($some) ? null : self::exactly($map, $some, $changeMin);
             array_push($groups, ...(null === $minutes ? array_map(
                 static fn (Position $position): int => self::alone($map, $position, $changeMin),
                 $some,
@@ -35,18 +33,26 @@ final readonly class SoloBound
         return array_sum($groups) + $changeMin * max(0, \count($groups) - 1) + self::aroundMin($map->rig);
     }
 
+    /** @param list<Position> $positions */
+    private static function exactly(WalkMap $map, array $positions, int $changeMin): ?int
+    {
+        $numbers = array_keys(self::on($map, $positions));
+
+        return (new SoloSearch($map, $numbers, $numbers, $changeMin, \count($positions) < \count($map->rig->rig->positions)))->least();
+    }
+
     /**
      * Where there are too many orders, one wait after the other is taken for none: first those that most other work can
      * fill. What can fill none that is left takes its own minutes, whenever it is done.
      */
     private static function alone(WalkMap $map, Position $position, int $changeMin): int
     {
-        $stretches = self::on($map, [$position]);
-        $mayLeave = \count($map->rig->rig->positions) > 1;
-        $minutes = (new SoloSearch($map, array_keys($stretches), array_keys($stretches), $changeMin, $mayLeave))->least();
+        $minutes = self::exactly($map, [$position], $changeMin);
         if (null !== $minutes) {
             return $minutes;
         }
+        $stretches = self::on($map, [$position]);
+        $mayLeave = \count($map->rig->rig->positions) > 1;
         $held = array_map(static fn (Stretch $stretch): int => $stretch->heldMin, $stretches);
         $fillers = self::fillers($map->rig, $stretches);
         $spare = [];

@@ -43,7 +43,10 @@ final readonly class WalkMap
     public array $pairs;
     /** @var array<int, list<int>> by stretch: the pairs that it opens */
     public array $opens;
-    /** @var list<array<int, bool>> by stretch: the pairs that bar it while they are open; false: elsewhere on the engine, it is only rather closed first */
+    /**
+     * @var list<array<int, bool>> by stretch: the pairs that bar it while they are open; false: open elsewhere on the
+     *                             engine, and only rather closed first
+     */
     public array $barredBy;
     /** @var list<int> by stretch: minutes of the longest chain from its beginning */
     public array $tails;

@@ -8,8 +8,8 @@ use FreshTack\Core\Plan\Sequence\Dice;
 
 /**
  * Plans the work on a rig by walking through it many times: with other tastes first, then with the best of them changed
- * here and there, and again from the beginning. What less effort tries is the start of what more effort tries. Of the plans at most two per cent longer than the shortest found it keeps the one with the fewest
- * changes of place, then turns.
+ * here and there, and again from the beginning. What less effort tries is the start of what more effort tries. Of the
+ * plans at most two per cent longer than the shortest found it keeps the one with the fewest changes of place, then turns.
  */
 final readonly class WorkPlanner
 {
@@ -47,7 +47,9 @@ final readonly class WorkPlanner
         $best = $taste = $stuck = null;
         for ($walk = 0; $walk < $count; ++$walk) {
             [$best, $taste] = 0 === $walk % self::ROUND ? [null, null] : [$best, $taste];
-            $tried = $walk % self::ROUND < self::AROUND || null === $taste ? $this->taste($walk, $map, $dice) : $this->changed($taste, $dice);
+            $tried = $walk % self::ROUND < self::AROUND || null === $taste
+                ? $this->taste($walk, $map, $dice)
+                : $this->changed($taste, $dice);
             $walked = Walk::through($map, $technicians, $changeMin, $tried);
             $stuck ??= $walked->stuck;
             if (null === $walked->stuck) {

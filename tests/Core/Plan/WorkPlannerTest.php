@@ -235,7 +235,8 @@ final class WorkPlannerTest extends TestCase
         foreach (array_keys(self::RIGS) as $rig) {
             foreach ([1, 2] as $technicians) {
                 $ends = [];
-                foreach (self::order($rig, array_column(Task::cases(), 'value'), $technicians, Effort::Preview)->timeline->entries as $entry) {
+                $order = self::order($rig, array_column(Task::cases(), 'value'), $technicians, Effort::Preview);
+                foreach ($order->timeline->entries as $entry) {
                     $ends[$entry->work->position->value ?? ''][$entry->work->id->operation] = [$entry->startMin, $entry->endMin];
                 }
                 foreach ($ends as $own) {
