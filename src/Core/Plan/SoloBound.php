@@ -38,7 +38,17 @@ final readonly class SoloBound
     {
         $numbers = array_keys(self::on($map, $positions));
 
-        return (new SoloSearch($map, $numbers, $numbers, $changeMin, \count($positions) < \count($map->rig->rig->positions)))->least();
+        return (new SoloSearch($map, $numbers, $numbers, $changeMin, self::mayLeave($map, $positions)))->least();
+    }
+
+    /**
+     * Whether another engine has work.
+     *
+     * @param list<Position> $positions
+     */
+    private static function mayLeave(WalkMap $map, array $positions): bool
+    {
+        return [] !== array_diff($map->positions, ['', ...array_column($positions, 'value')]);
     }
 
     /**
@@ -52,7 +62,7 @@ final readonly class SoloBound
             return $minutes;
         }
         $stretches = self::on($map, [$position]);
-        $mayLeave = \count($map->rig->rig->positions) > 1;
+        $mayLeave = self::mayLeave($map, [$position]);
         $held = array_map(static fn (Stretch $stretch): int => $stretch->heldMin, $stretches);
         $fillers = self::fillers($map->rig, $stretches);
         $spare = [];

@@ -231,7 +231,8 @@ final readonly class UseRate
         $usual = self::DAYS_A_WEEK * (self::WEEK_TO_WEEK * $rate) ** 2;
         $own = array_sum(
             array_map(
-                static fn (UseStretch $stretch): float => $stretch->weight * ($stretch->tenths - $rate * $stretch->days) ** 2 / $stretch->days,
+                static fn (UseStretch $stretch): float => $stretch->weight
+                    * ($stretch->tenths - $rate * $stretch->days) ** 2 / $stretch->days,
                 $stretches,
             ),
         );
