@@ -56,19 +56,20 @@ final class DoctrineSpecBook implements SpecBook, RequestMemory
 
     public function claims(string $model, SerialNumber $serial): array
     {
-        return $this->claims["$model $serial->prefix$serial->number"] ??= $this->heads->claiming([[$model, $serial]])[0];
+        return $this->claims[self::key($model, $serial)] ??= $this->heads->claiming([[$model, $serial]])[0];
     }
 
     public function readClaims(array $numbers): void
     {
-        $unread = array_values(array_filter(
-            $numbers,
-            fn (array $number): bool => !isset($this->claims["$number[0] {$number[1]->prefix}{$number[1]->number}"]),
-        ));
+        $unread = array_values(array_filter($numbers, fn (array $number): bool => !isset($this->claims[self::key(...$number)])));
         foreach ([] === $unread ? [] : $this->heads->claiming($unread) as $place => $heads) {
-            [$model, $serial] = $unread[$place];
-            $this->claims["$model $serial->prefix$serial->number"] = $heads;
+            $this->claims[self::key(...$unread[$place])] = $heads;
         }
+    }
+
+    private static function key(string $model, SerialNumber $serial): string
+    {
+        return "$model $serial->prefix$serial->number";
     }
 
     public function heads(): array
