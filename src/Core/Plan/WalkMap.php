@@ -162,7 +162,7 @@ final readonly class WalkMap
             }
         }
         foreach ($engines as $own) {
-            $barred = array_filter($own, static fn (Stretch $stretch): bool => !$stretch->isClosing() && !$stretch->changes->isMode());
+            $barred = array_filter($own, self::isBarred(...));
             $needed = array_map(self::needed(...), $own);
             $openers = self::openers($own);
             foreach ($own as $closer => $stretch) {
@@ -185,6 +185,14 @@ final readonly class WalkMap
         }
 
         return [$pairs, $barredBy];
+    }
+
+    /** Whoever closes what was opened is never barred; a cover can wait until what is open beside it is closed. */
+    private static function isBarred(Stretch $stretch): bool
+    {
+        $isCover = $stretch->works[0]->changes->closes?->isCover() ?? false;
+
+        return !$stretch->changes->isMode() && ($isCover || !$stretch->isClosing());
     }
 
     /**
