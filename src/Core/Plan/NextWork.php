@@ -27,7 +27,7 @@ final readonly class NextWork
             return null;
         }
         $best = null;
-        $bestScore = $awaited = \PHP_INT_MIN;
+        $bestScore = \PHP_INT_MIN;
         $until = \PHP_INT_MAX;
         $costs = [];
         foreach ($this->agenda->ready as $number) {
@@ -47,10 +47,13 @@ final readonly class NextWork
                 return [$number, []];
             }
             if (\count($free) < $people) {
-                $awaited = $this->isSoon($people - \count($free), $minute) ? max($awaited, $worth) : $awaited;
+                $until = min($until, $this->comes($people - \count($free), $minute));
                 continue;
             }
             $score = $worth - ($this->rig->turns($number) ? $this->taste->turnMin : 0) - $this->strayingMin($number, $minute);
+            if ($score <= $bestScore) {
+                continue;
+            }
             $hands = $this->hands($number, $people, $free, $minute, $costs);
             $own = null === $hands ? \PHP_INT_MIN : $score - array_sum($hands);
             if (null !== $hands && $own > $bestScore) {
@@ -59,7 +62,7 @@ final readonly class NextWork
             }
         }
 
-        return $awaited > $bestScore ? null : $best;
+        return $best;
     }
 
     /**
@@ -97,12 +100,13 @@ final readonly class NextWork
         return $this->agenda->from[$number] <= $minute + $this->taste->patienceMin && isset($this->agenda->moments[$this->agenda->from[$number]]);
     }
 
-    /** Whether so many more people will be free so soon that it pays to wait for them. */
-    private function isSoon(int $more, int $minute): bool
+    /** The minute at which so many more people will be free, if it pays to wait for them. */
+    private function comes(int $more, int $minute): int
     {
         $soon = array_filter($this->rig->freeFrom, fn (int $from): bool => $from > $minute && $from <= $minute + $this->taste->pairMin);
+        sort($soon);
 
-        return \count($soon) >= $more;
+        return $soon[$more - 1] ?? \PHP_INT_MAX;
     }
 
     /** The minute at which its own work would begin, at the latest. */

@@ -8,8 +8,8 @@ use FreshTack\Core\Plan\Sequence\Dice;
 
 /**
  * Plans the work on a rig by walking through it many times: with other tastes first, then with the best of them changed
- * here and there, and again from the beginning. What less effort tries is the start of what more effort tries. Of the
- * plans at most two per cent longer than the shortest found it keeps the one with the fewest changes of place, then turns.
+ * here and there. What less effort tries is the start of what more effort tries. Of the plans at most two per cent longer
+ * than the shortest found it keeps the one with the fewest changes of place, then turns.
  */
 final readonly class WorkPlanner
 {
@@ -25,9 +25,11 @@ final readonly class WorkPlanner
     private const WAITS_MIN = [0, 0, 3, 6, 10, 16, 26];
     private const PAIRS_MIN = [0, 5, 15, 30, 60, 120];
     private const PATIENCES_MIN = [0, 0, 4, 8, 15];
+    /** Minutes behind a work up to which it may be kept back, and by how much less it is worth then. */
+    private const BEHINDS_MIN = [0, 120, 200];
+    private const KEPT_BACKS_MIN = [50, 150, 300];
     private const NOISES_MIN = [3, 10, 25, 60, 120];
-    /** Walks from one beginning to the next, and how many of them look around before the best is changed. */
-    private const ROUND = 400;
+    /** Walks that look around before the best is changed. */
     private const AROUND = 100;
     private const CHANGED_AT_ONCE = 4;
     private const MOVED_AT_ONCE = 3;
@@ -46,10 +48,7 @@ final readonly class WorkPlanner
         $dice = new Dice();
         $best = $taste = $stuck = null;
         for ($walk = 0; $walk < $count; ++$walk) {
-            [$best, $taste] = 0 === $walk % self::ROUND ? [null, null] : [$best, $taste];
-            $tried = $walk % self::ROUND < self::AROUND || null === $taste
-                ? $this->taste($walk, $map, $dice)
-                : $this->changed($taste, $dice);
+            $tried = $walk < self::AROUND || null === $taste ? $this->taste($walk, $map, $dice) : $this->changed($taste, $dice);
             $walked = Walk::through($map, $technicians, $changeMin, $tried);
             $stuck ??= $walked->stuck;
             if (null === $walked->stuck) {
@@ -86,8 +85,35 @@ final readonly class WorkPlanner
             self::pick(self::WAITS_MIN, $dice),
             self::pick(self::PAIRS_MIN, $dice),
             self::pick(self::PATIENCES_MIN, $dice),
-            array_map(static fn (int $tail): int => $tail + $dice->roll($noise + 1), $map->tails),
+            $this->keptBack(array_map(static fn (int $tail): int => $tail + $dice->roll($noise + 1), $map->tails), $map, $dice),
         );
+    }
+
+    /**
+     * What has little behind it is worth less still: it is kept for the waits at the end.
+     *
+     * @param list<int> $worth
+     *
+     * @return list<int>
+     */
+    private function keptBack(array $worth, WalkMap $map, Dice $dice): array
+    {
+        $most = self::pick(self::BEHINDS_MIN, $dice);
+        $less = self::pick(self::KEPT_BACKS_MIN, $dice);
+
+        return array_map(
+            static fn (int $worth, int $tail, Stretch $stretch): int => $tail - $stretch->heldMin < $most && self::canWait($stretch)
+                ? $worth - $less
+                : $worth,
+            $worth,
+            $map->tails,
+            $map->stretches,
+        );
+    }
+
+    private static function canWait(Stretch $stretch): bool
+    {
+        return 1 === \count($stretch->works) && !$stretch->isClosing();
     }
 
     private function changed(Taste $taste, Dice $dice): Taste

