@@ -16,9 +16,9 @@ enum Effort: string
 
     private const PREVIEW_SCHEDULES = 10;
     /** Placings of single stretches: the more of them there are, the fewer schedules. */
-    private const FULL_PLACINGS = 60_000;
-    private const MOST_SCHEDULES = 1500;
-    private const LEAST_SCHEDULES = 200;
+    private const FULL_PLACINGS = 100_000;
+    private const MOST_SCHEDULES = 2000;
+    private const LEAST_SCHEDULES = 350;
 
     public function schedules(int $activities): int
     {

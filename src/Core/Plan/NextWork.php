@@ -29,7 +29,7 @@ final readonly class NextWork
         $best = null;
         $bestScore = \PHP_INT_MIN;
         $until = \PHP_INT_MAX;
-        $costs = [];
+        $leaving = [];
         foreach ($this->agenda->ready as $number) {
             $worth = $this->taste->worth[$number];
             if ($worth <= $bestScore) {
@@ -54,7 +54,7 @@ final readonly class NextWork
             if ($score <= $bestScore) {
                 continue;
             }
-            $hands = $this->hands($number, $people, $free, $minute, $costs);
+            $hands = $this->hands($number, $people, $free, $minute, $leaving);
             $own = null === $hands ? \PHP_INT_MIN : $score - array_sum($hands);
             if (null !== $hands && $own > $bestScore) {
                 $bestScore = $own;
@@ -68,8 +68,8 @@ final readonly class NextWork
     /**
      * Those of the free to whom it comes cheapest.
      *
-     * @param list<int>           $free
-     * @param array<int, int> $leaving minutes that it must be worth to each to walk away, at most: he rather waits
+     * @param list<int>               $free
+     * @param array<int, array{int, int}> $leaving by technician, as `leavingMin` gives them; filled as they are asked for
      *
      * @return array<int, int>|null minutes that it must be worth, by technician; null: too few may do it
      */
@@ -79,8 +79,8 @@ final readonly class NextWork
         foreach ($free as $technician) {
             $cost = 0;
             if ($this->rig->isAway($technician, $number)) {
-                $leaving[$technician] ??= $this->ratherWaits($technician, $minute) ? \PHP_INT_MAX : $this->leavingMin($technician, $minute);
-                $cost = $leaving[$technician];
+                $isElsewhere = $this->rig->places[$technician][0] !== $this->map->positions[$number];
+                $cost = ($leaving[$technician] ??= $this->leavingMin($technician, $minute))[$isElsewhere ? 1 : 0];
             }
             if (\PHP_INT_MAX !== $cost && !$this->isClosingDue($number, $technician, $minute)) {
                 $costs[$technician] = $cost;
@@ -170,9 +170,17 @@ final readonly class NextWork
         return 0;
     }
 
-    /** Minutes that it must be worth to walk away: more where he has opened something and nothing there goes on by itself. */
-    private function leavingMin(int $technician, int $minute): int
+    /**
+     * Minutes that it must be worth to go elsewhere on the engine, and away from it: more where he has opened something
+     * and nothing there goes on by itself.
+     *
+     * @return array{int, int} at most: he rather waits
+     */
+    private function leavingMin(int $technician, int $minute): array
     {
+        if ($this->ratherWaits($technician, $minute)) {
+            return [\PHP_INT_MAX, \PHP_INT_MAX];
+        }
         [$position] = $this->rig->places[$technician];
         $open = $this->rig->open[$position] ?? [];
         $ownOpen = [] === $open || $this->rig->engines[$position]->goesOnUntil > $minute ? [] : array_filter(
@@ -180,6 +188,6 @@ final readonly class NextWork
             fn (int $pair): bool => \in_array($technician, $this->walked->by[$this->map->pairs[$pair][0]], true),
         );
 
-        return $this->taste->changeMin + ([] === $ownOpen ? 0 : self::LEFT_OPEN_MIN);
+        return [$this->taste->changeMin, $this->taste->changeMin + ([] === $ownOpen ? 0 : self::LEFT_OPEN_MIN)];
     }
 }
