@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace FreshTack\Core\Plan;
 
-/** Ways through the work that were found: for each number of changes of place the shortest. */
+/** Ways through the work that were found: for each amount of unrest the shortest. */
 final class FoundPlans
 {
-    /** @var array<int, Walked> by changes of place */
+    /** @var array<int, Walked> by unrest */
     private array $plans = [];
 
     /** @param int $longerPerMille by how much the calmest may be longer than the shortest */
@@ -17,13 +17,14 @@ final class FoundPlans
 
     public function add(Walked $walked): void
     {
-        $known = $this->plans[$walked->changes] ?? null;
+        $unrest = $walked->unrest();
+        $known = $this->plans[$unrest] ?? null;
         if (null === $known || $walked->score() < $known->score()) {
-            $this->plans[$walked->changes] = $walked;
+            $this->plans[$unrest] = $walked;
         }
     }
 
-    /** The one with the fewest changes, then turns, of those that are hardly longer than the shortest. */
+    /** The calmest of those that are hardly longer than the shortest. */
     public function calmest(): ?Walked
     {
         $shortest = min([\PHP_INT_MAX, ...array_map(static fn (Walked $walked): int => $walked->makespanMin, $this->plans)]);

@@ -7,9 +7,6 @@ namespace FreshTack\Core\Plan;
 /** Chooses what is begun next, and by whom: what is worth most to whoever is free, where he stands if it can be. */
 final readonly class NextWork
 {
-    /** Minutes by which work elsewhere must be worth more to leave something open for it. */
-    private const LEFT_OPEN_MIN = 150;
-
     public function __construct(
         private WalkMap $map,
         private Taste $taste,
@@ -29,7 +26,7 @@ final readonly class NextWork
         $best = null;
         $bestScore = \PHP_INT_MIN;
         $until = \PHP_INT_MAX;
-        $leaving = [];
+        $bound = [];
         foreach ($this->agenda->ready as $number) {
             $worth = $this->taste->worth[$number];
             if ($worth <= $bestScore) {
@@ -54,7 +51,7 @@ final readonly class NextWork
             if ($score <= $bestScore) {
                 continue;
             }
-            $hands = $this->hands($number, $people, $free, $minute, $leaving);
+            $hands = $this->hands($number, $people, $free, $minute, $bound);
             $own = null === $hands ? \PHP_INT_MIN : $score - array_sum($hands);
             if (null !== $hands && $own > $bestScore) {
                 $bestScore = $own;
@@ -68,22 +65,20 @@ final readonly class NextWork
     /**
      * Those of the free to whom it comes cheapest.
      *
-     * @param list<int>               $free
-     * @param array<int, array{int, int}> $leaving by technician, as `leavingMin` gives them; filled as they are asked for
+     * @param list<int>                                   $free
+     * @param array<int, array{int, array<string, true>}> $bound by technician, as `bound` gives it; filled as it is asked for
      *
      * @return array<int, int>|null minutes that it must be worth, by technician; null: too few may do it
      */
-    private function hands(int $number, int $people, array $free, int $minute, array &$leaving): ?array
+    private function hands(int $number, int $people, array $free, int $minute, array &$bound): ?array
     {
         $costs = [];
         foreach ($free as $technician) {
-            $cost = 0;
-            if ($this->rig->isAway($technician, $number)) {
-                $isElsewhere = $this->rig->places[$technician][0] !== $this->map->positions[$number];
-                $cost = ($leaving[$technician] ??= $this->leavingMin($technician, $minute))[$isElsewhere ? 1 : 0];
-            }
+            [$leavingMin, $open] = $bound[$technician] ??= $this->bound($technician, $minute);
+            $cost = $this->rig->isAway($technician, $number) ? $leavingMin : 0;
             if (\PHP_INT_MAX !== $cost && !$this->isClosingDue($number, $technician, $minute)) {
-                $costs[$technician] = $cost;
+                $isLeftOpen = [] !== $open && !isset($open[$this->map->positions[$number]]);
+                $costs[$technician] = $cost + ($isLeftOpen ? $this->taste->openMin : 0);
             }
         }
         if (\count($costs) < $people) {
@@ -163,7 +158,7 @@ final readonly class NextWork
     {
         foreach (1 === $this->rig->technicians ? $this->rig->open[$this->map->positions[$number]] ?? [] : [] as $pair => $dripsUntil) {
             if ($dripsUntil <= $minute && false === ($this->map->barredBy[$number][$pair] ?? null)) {
-                return self::LEFT_OPEN_MIN;
+                return $this->taste->openMin;
             }
         }
 
@@ -171,23 +166,25 @@ final readonly class NextWork
     }
 
     /**
-     * Minutes that it must be worth to go elsewhere on the engine, and away from it: more where he has opened something
-     * and nothing there goes on by itself.
+     * What holds somebody: minutes that it must be worth to go elsewhere, at most if he rather waits; and the engines on
+     * which he has opened something while nothing there goes on by itself.
      *
-     * @return array{int, int} at most: he rather waits
+     * @return array{int, array<string, true>}
      */
-    private function leavingMin(int $technician, int $minute): array
+    private function bound(int $technician, int $minute): array
     {
-        if ($this->ratherWaits($technician, $minute)) {
-            return [\PHP_INT_MAX, \PHP_INT_MAX];
+        $own = [];
+        foreach ($this->rig->open as $position => $open) {
+            if ([] === $open || $this->rig->engines[$position]->goesOnUntil > $minute) {
+                continue;
+            }
+            foreach (array_keys($open) as $pair) {
+                if (\in_array($technician, $this->walked->by[$this->map->pairs[$pair][0]], true)) {
+                    $own[$position] = true;
+                }
+            }
         }
-        [$position] = $this->rig->places[$technician];
-        $open = $this->rig->open[$position] ?? [];
-        $ownOpen = [] === $open || $this->rig->engines[$position]->goesOnUntil > $minute ? [] : array_filter(
-            array_keys($open),
-            fn (int $pair): bool => \in_array($technician, $this->walked->by[$this->map->pairs[$pair][0]], true),
-        );
 
-        return [$this->taste->changeMin, $this->taste->changeMin + ([] === $ownOpen ? 0 : self::LEFT_OPEN_MIN)];
+        return [$this->ratherWaits($technician, $minute) ? \PHP_INT_MAX : $this->taste->changeMin, $own];
     }
 }

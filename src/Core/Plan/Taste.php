@@ -13,6 +13,7 @@ final readonly class Taste
      * @param int       $waitMin     minutes that are rather waited than walked away for
      * @param int       $pairMin     minutes that are rather waited for a second person than begun with something else
      * @param int       $patienceMin minutes that are rather waited for what is worth more than begun with what ends later
+     * @param int       $openMin     minutes by which work elsewhere must be worth more to leave something open for it
      * @param list<int> $worth       minutes by stretch: what is worth more is begun first
      */
     public function __construct(
@@ -21,6 +22,7 @@ final readonly class Taste
         public int $waitMin,
         public int $pairMin,
         public int $patienceMin,
+        public int $openMin,
         public array $worth,
     ) {
     }
@@ -28,6 +30,6 @@ final readonly class Taste
     /** @param list<int> $worth */
     public function with(array $worth): self
     {
-        return new self($this->changeMin, $this->turnMin, $this->waitMin, $this->pairMin, $this->patienceMin, $worth);
+        return new self($this->changeMin, $this->turnMin, $this->waitMin, $this->pairMin, $this->patienceMin, $this->openMin, $worth);
     }
 }

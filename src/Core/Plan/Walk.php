@@ -83,6 +83,7 @@ final readonly class Walk
         }
         $this->walked->starts[$number] = $start;
         $this->walked->by[$number] = $hands;
+        $this->walked->leftOpenMin += $this->rig->leftOpenMin($number, $this->walked->turns[$number][1] ?? $start);
         $this->rig->begin($number, $hands, $start, $this->walked->turns[$number][1] ?? null);
         $held = $start + $stretch->heldMin;
         $end = $held + $stretch->unattendedMin;

@@ -14,6 +14,8 @@ final class WalkedEngine
     public int $heldUntil = 0;
     /** Until when something on it drips, rests or cools by itself. */
     public int $goesOnUntil = 0;
+    /** Until when somebody is at it. */
+    public int $heldByHandsUntil = 0;
     /** From when until when hands are where an engine beside it would hurt them. */
     public int $inReachFrom = 0;
     public int $inReachUntil = 0;

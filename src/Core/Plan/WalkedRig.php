@@ -122,6 +122,15 @@ final class WalkedRig
         return $end;
     }
 
+    /** Minutes before `$minute` in which something lay open on its engine, dripped no more, and nobody was at it. */
+    public function leftOpenMin(int $number, int $minute): int
+    {
+        $position = $this->map->positions[$number];
+        $open = $this->open[$position] ?? [];
+
+        return [] === $open ? 0 : max(0, $minute - max($this->engines[$position]->heldByHandsUntil, min($open)));
+    }
+
     /**
      * @param list<int> $hands      technicians who do it from that minute on
      * @param int|null  $turnedFrom minute at which its engine began to be turned for it; null: it hung as it should
@@ -181,6 +190,7 @@ final class WalkedRig
         foreach ($stretch->zones as $zone) {
             $engine->freeFrom[$zone] = $held;
         }
+        $engine->heldByHandsUntil = max($engine->heldByHandsUntil, $held);
         $engine->attitude = $stretch->leaves ?? $stretch->enters ?? $engine->attitude;
         if ($stretch->unattendedMin > 0) {
             $engine->goesOnUntil = max($engine->goesOnUntil, $held + $stretch->unattendedMin);

@@ -9,21 +9,22 @@ use FreshTack\Core\Plan\Sequence\Dice;
 /**
  * Plans the work on a rig by walking through it many times: with other tastes first, then with the best of them changed
  * here and there. What less effort tries is the start of what more effort tries. Of the plans at most two per cent longer
- * than the shortest found it keeps the one with the fewest changes of place, then turns.
+ * than the shortest found it keeps the one with the fewest changes of place and the least that is left open, then turns.
  */
 final readonly class WorkPlanner
 {
     private const LONGER_PER_MILLE = 20;
-    /** Taste after taste: minutes for a change, a turn, a wait, a second person, and of patience. */
+    /** Taste after taste: minutes for a change, a turn, a wait, a second person, of patience, and for what is left open. */
     private const USUAL = [
-        [30, 20, 3, 10, 0], [0, 0, 0, 0, 0], [60, 30, 6, 20, 0], [15, 10, 0, 5, 0], [120, 60, 8, 30, 0], [60, 0, 0, 60, 0],
-        [240, 60, 0, 15, 0], [30, 60, 10, 40, 0],
-        [8, 30, 2, 10, 0], [90, 90, 15, 90, 0], [400, 200, 4, 25, 0], [20, 0, 6, 120, 0],
+        [30, 20, 3, 10, 0, 150], [0, 0, 0, 0, 0, 150], [60, 30, 6, 20, 0, 150], [15, 10, 0, 5, 0, 150],
+        [120, 60, 8, 30, 0, 150], [60, 0, 0, 60, 0, 150], [240, 60, 0, 15, 0, 150], [30, 60, 10, 40, 0, 150],
+        [8, 30, 2, 10, 0, 150], [90, 90, 15, 90, 0, 150], [400, 200, 4, 25, 0, 150], [20, 0, 6, 120, 0, 150],
     ];
     private const CHANGES_MIN = [0, 4, 10, 20, 40, 70, 120, 250, 500];
     private const TURNS_MIN = [0, 15, 60, 200];
     private const WAITS_MIN = [0, 0, 3, 6, 10, 16, 26];
     private const PAIRS_MIN = [0, 5, 15, 30, 60, 120];
+    private const OPENS_MIN = [150, 300, 600, 1200];
     private const PATIENCES_MIN = [0, 0, 4, 8, 15];
     /** Minutes behind a work up to which it may be kept back, and by how much less it is worth then. */
     private const BEHINDS_MIN = [0, 120, 200];
@@ -53,7 +54,7 @@ final readonly class WorkPlanner
             $stuck ??= $walked->stuck;
             if (null === $walked->stuck) {
                 $found->add($walked);
-                $cost = $walked->makespanMin + $walked->changes;
+                $cost = $walked->makespanMin + $walked->unrest();
                 [$best, $taste] = null === $best || $cost <= $best ? [$cost, $tried] : [$best, $taste];
             }
         }
@@ -85,6 +86,7 @@ final readonly class WorkPlanner
             self::pick(self::WAITS_MIN, $dice),
             self::pick(self::PAIRS_MIN, $dice),
             self::pick(self::PATIENCES_MIN, $dice),
+            self::pick(self::OPENS_MIN, $dice),
             $this->keptBack(array_map(static fn (int $tail): int => $tail + $dice->roll($noise + 1), $map->tails), $map, $dice),
         );
     }
@@ -153,6 +155,7 @@ final readonly class WorkPlanner
                 $taste->waitMin,
                 $taste->pairMin,
                 self::pick(self::PATIENCES_MIN, $dice),
+                self::pick(self::OPENS_MIN, $dice),
                 $worth,
             ),
             1 => new Taste(
@@ -161,6 +164,7 @@ final readonly class WorkPlanner
                 self::pick(self::WAITS_MIN, $dice),
                 self::pick(self::PAIRS_MIN, $dice),
                 $taste->patienceMin,
+                $taste->openMin,
                 $worth,
             ),
             default => $taste->with($worth),

@@ -33,7 +33,7 @@ final class WorkPlannerTest extends TestCase
     ];
 
     /** By kind of job: tenths of a percent above a time that no plan can beat, at most. */
-    private const GAPS = ['1' => 50, 'everything, 2' => 125, 'a service, 2' => 165, 'oil and filter, 2' => 230];
+    private const GAPS = ['1' => 50, 'everything, 2' => 145, 'a service, 2' => 165, 'oil and filter, 2' => 230];
     private const SERVICE = ['engine_oil', 'oil_filter', 'gear_lubricant', 'spark_plugs', 'inspection', 'lubrication'];
 
     /** @return array<string, list<string>> tasks by kind of job */
@@ -212,7 +212,7 @@ final class WorkPlannerTest extends TestCase
     public function testWhatIsOpenIsClosedBeforeTheSameHandsGoOnElsewhereOnTheEngine(): void
     {
         $opened = ['anode-covers-off' => 'anode-covers-on', 'thermostat-off' => 'thermostat-on', 'propeller-off' => 'propeller-on'];
-        // the grease points and the gearcase are elsewhere; the drained gearcase may drip before the propeller comes off
+        // the grease points and the gearcase are elsewhere; a gearcase that drips already may be filled in between
         $elsewhere = ['grease', 'gear-fill', 'inspect'];
         foreach (['a workboat', 'the water taxi', 'the survey boat'] as $rig) {
             foreach ([Effort::Quick, Effort::Preview, Effort::Full] as $effort) {
@@ -224,11 +224,48 @@ final class WorkPlannerTest extends TestCase
                 foreach ($starts as $position => $own) {
                     foreach (array_intersect_key($opened, $own) as $opener => $closer) {
                         $between = array_filter($own, static fn (int $minute): bool => $minute > $own[$opener] && $minute < $own[$closer]);
-                        self::assertSame([], array_intersect(array_keys($between), $elsewhere), "$rig, $position, after $opener");
+                        $drips = min($own['gear-drain'] ?? $own['gear-drain-behind'] ?? 0, $own[$opener]) < $own[$opener];
+                        $strays = array_diff(array_intersect(array_keys($between), $elsewhere), $drips ? ['gear-fill'] : []);
+                        self::assertSame([], $strays, "$rig, $position, after $opener");
                     }
                 }
             }
         }
+    }
+
+    public function testOneTechnicianDoesNotLeaveAnEngineThatHeHasOpened(): void
+    {
+        foreach (['the water taxi', 'the oyster twins', 'the survey boat'] as $rig) {
+            foreach (self::kinds() as $kind => $tasks) {
+                $engines = [];
+                foreach (self::order($rig, $tasks, 1, Effort::Full)->timeline->entries as $entry) {
+                    $engines[$entry->work->position->value ?? ''][] = $entry;
+                }
+                unset($engines['']);
+                // the gearcase of the K85 drips for thirteen minutes
+                self::assertLessThan(15, max([0, ...array_values(array_map(self::leftOpen(...), $engines))]), "$rig, $kind");
+            }
+        }
+    }
+
+    /**
+     * @param list<TimelineEntry> $own of one engine, by their beginning
+     *
+     * @return int the longest time in minutes in which something other than a cover lay open and nobody was at the engine
+     */
+    private static function leftOpen(array $own): int
+    {
+        $longest = $until = 0;
+        $open = [];
+        foreach ($own as $entry) {
+            $longest = [] === $open ? $longest : max($longest, $entry->startMin - $until);
+            $until = max($until, $entry->startMin + $entry->work->hands->heldMin);
+            $opens = $entry->work->changes->opens;
+            $open = null === $opens || $opens->isCover() ? $open : [...$open, $opens->value => true];
+            unset($open[$entry->work->changes->closes->value ?? '']);
+        }
+
+        return $longest;
     }
 
     public function testNothingIsSprayedBeforeTheEngineHasBeenLookedAllOver(): void
