@@ -23,6 +23,7 @@ final class ExplainedFormatsTest extends TestCase
         (new Schemas(__DIR__.'/../..'))->validate($text, Schemas::SPEC_SHEET);
         $tried = (new PlannableBook())->tryOut(Book::readProcedures(), SheetReader::read(Json::decode($text)));
 
+        self::assertSame($text, file_get_contents(__DIR__.'/../../docs/examples/book/sheets/orrisdale-a2.json'));
         self::assertCount(3, $tried);
         self::assertSame([], array_filter($tried, static fn (TriedTask $each): bool => !$each->isSound()));
     }

@@ -28,6 +28,16 @@ final class FilesTest extends ApiTestCase
         self::assertSame($sheets, $this->call('GET', '/api/progress/whole-book-test')->at('progress')->at('of')->raw());
     }
 
+    public function testTheExampleToBeginWithIsTakenInAsItIs(): void
+    {
+        $this->signIn('mora');
+        $zip = $this->download('/api/book/example.zip');
+        $changes = $this->upload('/api/book/imports?apply=1', $zip, 'application/zip')->at('changes')->list();
+
+        self::assertSame(200, $this->status, (string) $this->client->getResponse()->getContent());
+        self::assertSame(['new', 'new'], array_map(static fn (Cursor $change): string => $change->at('kind')->string(), $changes));
+    }
+
     public function testAProcedureAndAModelFromAFileAreInTheTrail(): void
     {
         $this->signIn('mora');

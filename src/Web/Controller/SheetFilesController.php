@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace FreshTack\Web\Controller;
 
 use FreshTack\Core\ExpectedError;
+use FreshTack\Exchange\BookExample;
 use FreshTack\Exchange\ScheduleCsv;
 use FreshTack\Exchange\SheetDocument;
 use FreshTack\Shop\Book\CompareRevisions;
@@ -36,6 +37,7 @@ final readonly class SheetFilesController
         private FlagOrders $flags,
         private ExportBook $export,
         private TryOutSheet $tryOut,
+        private BookExample $example,
     ) {
     }
 
@@ -79,5 +81,11 @@ final readonly class SheetFilesController
     public function archive(): Response
     {
         return Download::of(($this->export)(), 'application/zip', 'spec-book.zip');
+    }
+
+    #[Route('/api/book/example.zip', name: 'book_example', methods: ['GET'])]
+    public function example(): Response
+    {
+        return Download::of($this->example->archive(), 'application/zip', 'spec-book-example.zip');
     }
 }

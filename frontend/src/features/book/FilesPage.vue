@@ -37,9 +37,12 @@ async function apply(): Promise<void> {
       <h2>Take the book away</h2>
       <p>
         <a href="/api/book/archive.zip" download>The whole book (zip)</a>: models, every revision of every sheet,
-        procedures. Taking it in again changes nothing. One sheet, and its schedule, are on the sheet’s own page. To
-        enter many sheets in files, enter one on screen, take the book away, and write the others beside it as that one
-        is.
+        procedures. Taking it in again changes nothing. One sheet, and its schedule, are on the sheet’s own page.
+      </p>
+      <p>
+        To write sheets in files, begin with
+        <a href="/api/book/example.zip" download>a small example (zip)</a>: one invented model, its sheet, and a page
+        that explains each line. Put your models and sheets in their place and take the zip in here.
       </p>
     </section>
     <section v-if="mayManage" class="panel stack">
