@@ -18,20 +18,22 @@ final readonly class EngineAtBench
      *                                             nobody knows when
      * @param Effect|null             $disturbedBy which it was
      * @param string|null             $runBy       who started it; null: it does not run, or nobody knows
-     * @param string|null             $offBy       who has a filter or a fuel joint off; null: all is on, or nobody knows
+     * @param string|null             $filterOffBy who has its oil filter off; null: it is on, or nobody knows
+     * @param string|null             $fuelOpenBy  who took a fuel joint apart last; null: nobody did, or nobody knows
      */
     private function __construct(
         public EngineState $state,
         public ?\DateTimeImmutable $disturbedAt,
         private ?Effect $disturbedBy,
         public ?string $runBy,
-        public ?string $offBy,
+        public ?string $filterOffBy,
+        public ?string $fuelOpenBy,
     ) {
     }
 
     public static function onArrival(): self
     {
-        return new self(EngineState::onArrival(), null, null, null, null);
+        return new self(EngineState::onArrival(), null, null, null, null, null);
     }
 
     public function meets(Gate $gate): bool
@@ -62,10 +64,11 @@ final readonly class EngineAtBench
                 default => $this->runBy,
             },
             match ($effect) {
-                Effect::FilterOff, Effect::FuelOpened => $by,
+                Effect::FilterOff => $by,
                 Effect::FilterOn => null,
-                default => $this->offBy,
+                default => $this->filterOffBy,
             },
+            Effect::FuelOpened === $effect ? $by : $this->fuelOpenBy,
         );
     }
 
@@ -89,7 +92,14 @@ final readonly class EngineAtBench
     /** @param list<Opening> $behind what lies in front of it */
     public function withOpened(Opening $opening, array $behind): self
     {
-        return new self($this->state->withOpened($opening, $behind), $this->disturbedAt, $this->disturbedBy, $this->runBy, $this->offBy);
+        return new self(
+            $this->state->withOpened($opening, $behind),
+            $this->disturbedAt,
+            $this->disturbedBy,
+            $this->runBy,
+            $this->filterOffBy,
+            $this->fuelOpenBy,
+        );
     }
 
     public function withClosed(Opening $opening): self
@@ -99,7 +109,8 @@ final readonly class EngineAtBench
             $this->disturbedAt,
             $this->disturbedBy,
             $this->runBy,
-            Opening::FuelLine === $opening ? null : $this->offBy,
+            $this->filterOffBy,
+            Opening::FuelLine === $opening ? null : $this->fuelOpenBy,
         );
     }
 

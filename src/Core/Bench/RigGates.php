@@ -116,11 +116,9 @@ final readonly class RigGates
     {
         foreach ($work->isMode() ? [] : $this->rig->rig->positions as $position) {
             $engine = $this->rig->engine($position);
-            if (null === $by || $engine->offBy !== $by) {
-                continue;
-            }
             $isHere = $position === $work->work->position;
-            if (!$engine->meets(Gate::FilterFitted) && !($isHere && $this->isAtFilter($work))) {
+            $isOff = null !== $by && $by === $engine->filterOffBy && !$engine->meets(Gate::FilterFitted);
+            if ($isOff && !($isHere && $this->isAtFilter($work))) {
                 return $this->comesNext(
                     $position,
                     Gate::FilterNext,
@@ -128,7 +126,8 @@ final readonly class RigGates
                     ($this->open)()->doing($position, Effect::FilterOn),
                 );
             }
-            if ($engine->state->isOpen(Opening::FuelLine) && !($isHere && $this->isAtFuel($work))) {
+            $isApart = null !== $by && $by === $engine->fuelOpenBy && $engine->state->isOpen(Opening::FuelLine);
+            if ($isApart && !($isHere && $this->isAtFuel($work))) {
                 return $this->comesNext(
                     $position,
                     Gate::FuelNext,

@@ -12,6 +12,7 @@ use FreshTack\Core\Finding\Observation;
 use FreshTack\Core\Plan\Gate;
 use FreshTack\Core\SpecBook\Task;
 use FreshTack\Tests\Support\BenchDay;
+use FreshTack\Tests\Support\Book;
 use FreshTack\Tests\Support\Requests;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -69,6 +70,31 @@ final class BenchGatesTest extends TestCase
             $day->usual(...$may[mt_rand(0, \count($may) - 1)]);
         }
         self::assertSame([], $day->log->rig()->going());
+    }
+
+    public function testWhoHasTheFilterOffFitsTheNewOneWhileAnotherIsAtTheBoatsSeparator(): void
+    {
+        $separators = ['count' => 'each', 'element' => 'TW-4410', 'every' => ['hours' => '100', 'months' => 12]];
+        $request = Requests::single('D65', 'D65-3308', 'dunmarrow-d65', ['engine_oil', 'oil_filter', 'fuel_separator']);
+        $request = Book::with($request, ['policy', 'schools', 'drain_temperature'], 'rested');
+        $request = Book::with(Book::with($request, ['separators'], $separators), ['engines', 0, 'separator'], true);
+        $day = BenchDay::of($request);
+        $separator = array_values(array_filter($day->order->steps, static fn (BenchStep $step): bool => str_starts_with($step->id, 'single.separator.')));
+        foreach ($day->order->steps as $step) {
+            if (str_starts_with($step->id, 'single.filter-on.')) {
+                break;
+            }
+            if (!\in_array($step, $separator, true)) {
+                $day->usual($step);
+            }
+        }
+        self::assertNotSame([], $separator);
+        foreach ($separator as $step) {
+            self::assertSame(Gate::FilterNext, $day->log->gates()->before($step, [], 'ada', $day->now)?->gate);
+            $day->usual($step, 'bram');
+        }
+        $day->until();
+        self::assertSame([], $day->openSteps());
     }
 
     /** What somebody drops on the way, whenever it is, leaves an order that can be finished and engines that are whole. */
