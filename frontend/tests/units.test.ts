@@ -1,3 +1,4 @@
+import { currency } from '@/shared/figures'
 import { describe, expect, it } from 'vitest'
 import {
   countdownText,
@@ -9,6 +10,7 @@ import {
   minutesText,
   momentText,
   moneyText,
+  priceText,
   wholeNumber,
 } from '@/shared/units'
 import { uuid7 } from '@/shared/uuid'
@@ -67,6 +69,13 @@ describe('units as people write them', () => {
     expect([litresText(472), litresText(4), litresText(0)]).toEqual(['472 ml', '4 ml', '0 ml'])
     expect([litresText(1000), litresText(1187), litresText(4900)]).toEqual(['1.00 l', '1.187 l', '4.90 l'])
     expect(ownUnit('2.73 US qt (2.58 l)')).toBe('2.73 US qt')
+  })
+
+  it('says of which currency a price is', () => {
+    currency.value = 'USD'
+    expect(priceText(6200)).toBe('62.00 USD')
+    currency.value = ''
+    expect(priceText(6200)).toBe('62.00')
   })
 
   it.each([

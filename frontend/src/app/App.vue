@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { country } from '@/shared/days'
-import { figureStyle } from '@/shared/figures'
+import { currency, figureStyle } from '@/shared/figures'
 import { useSession, useShop } from '@/shared/session'
 import { sessionLost, signedInAs } from '@/shared/signedIn'
 import { startSending } from '@/shared/unsent/store'
@@ -22,6 +22,7 @@ watch(
   (now) => {
     country.value = now?.country ?? null
     figureStyle.value = now?.figures ?? figureStyle.value
+    currency.value = now?.currency ?? currency.value
   },
   { immediate: true, flush: 'sync' },
 )

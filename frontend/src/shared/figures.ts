@@ -9,6 +9,9 @@ export interface FigureStyle {
 
 export const figureStyle = shallowRef<FigureStyle>({ decimalComma: false, customary: null })
 
+/** The shop's, as `EUR`; empty until it is known. */
+export const currency = shallowRef('')
+
 const quarts = /(?<![\w.,])(\d+(?:\.\d+)? (?:l|ml)) \((\d+(?:\.\d+)? US (?:qt|fl oz))\)/gu
 const litres = /(?<![\w.,]|≈ )(\d+(?:\.\d+)? (?:US|imp) (?:qt|gal|fl oz|pt)) \((\d+(?:\.\d+)? (?:l|ml))\)/gu
 const celsius = /(?<![\w.,(−])(−?\d+) °C(?!\w)/gu

@@ -1,5 +1,5 @@
 import { dayLocale } from './days'
-import { figureStyle, setFigures } from './figures'
+import { currency, figureStyle, setFigures } from './figures'
 
 const dayOnly = { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' } as const
 const dayFormats = {
@@ -93,9 +93,14 @@ export function minutesText(minutes: number): string {
   return rest === 0 ? `${hours} h` : `${hours} h ${rest} min`
 }
 
-/** Money in the smallest coin as `48.90`. */
+/** Money in the smallest coin as `48.90`, where the currency stands at its column or field. */
 export function moneyText(minor: number): string {
   return (minor / 100).toFixed(2)
+}
+
+/** Money in the smallest coin as `48.90 EUR`. */
+export function priceText(minor: number): string {
+  return `${moneyText(minor)} ${currency.value}`.trim()
 }
 
 /** Seconds left as `11:20`; below zero with its sign. */

@@ -39,11 +39,6 @@ async function apply(): Promise<void> {
         <a href="/api/book/archive.zip" download>The whole book (zip)</a>: models, every revision of every sheet,
         procedures. Taking it in again changes nothing. One sheet, and its schedule, are on the sheet’s own page.
       </p>
-      <p>
-        To write sheets in files, begin with
-        <a href="/api/book/example.zip" download>a small example (zip)</a>: one invented model, its sheet, and a page
-        that explains each line. Put your models and sheets in their place and take the zip in here.
-      </p>
     </section>
     <section v-if="mayManage" class="panel stack">
       <h2>Take sheets in</h2>
@@ -51,6 +46,12 @@ async function apply(): Promise<void> {
         One sheet as JSON, or the zip of a book. First you see what would change; then it is all or nothing. Sheets
         arrive as drafts for somebody else to review, whatever the file says; only this shop’s own export comes back as
         it went.
+      </p>
+      <p>
+        To write sheets yourself, begin with
+        <a href="/api/book/example.zip" download>a small example (zip)</a>: one invented model, its sheet, and a page
+        that explains each line. Put your own models and sheets in their place, and take the zip in here. A sheet that
+        is published names only parts of the catalogue.
       </p>
       <ImportBox
         :taking="taking"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Quote } from '@/shared/api/types'
-import { minutesText, moneyText, ownUnit } from '@/shared/units'
+import { minutesText, priceText, ownUnit } from '@/shared/units'
 
 /** What the work would take on either side, line by line; where the sides differ it says so. */
 const props = defineProps<{ quote: Quote }>()
@@ -16,7 +16,7 @@ const lines = computed(() => [
   {
     label: 'oil price',
     of: (side: Side) =>
-      side.work.oil.map((pool) => (pool.plan ? moneyText(pool.plan.costMinor) : 'short')).join('; ') || '—',
+      side.work.oil.map((pool) => (pool.plan ? priceText(pool.plan.costMinor) : 'short')).join('; ') || '—',
   },
   {
     label: 'parts',

@@ -2,12 +2,12 @@
 import { computed } from 'vue'
 import type { OrderView } from '@/shared/api/types'
 import { useSession, useShop } from '@/shared/session'
-import { momentText, moneyText } from '@/shared/units'
+import { momentText, priceText } from '@/shared/units'
 
 /** For when the telephone rings: how far it is, what comes next, when it is ready, what it costs so far as is known. */
 const props = defineProps<{ view: OrderView }>()
 const { personOf } = useSession()
-const { shop, timeZone } = useShop()
+const { timeZone } = useShop()
 const caller = computed(() => props.view.caller)
 const done = computed(() => {
   const { steps, stepsDone, worker } = caller.value
@@ -19,7 +19,7 @@ const cost = computed(() => {
   const { partsMinor, oilMinor, unpriced } = caller.value
   const hours = ((props.view.work?.labour.soldTenths ?? 0) / 10).toFixed(1)
   const without = unpriced.length === 0 ? '' : `, ${unpriced.join(', ')} without a price`
-  return `${moneyText(partsMinor + oilMinor)} ${shop.value?.currency ?? ''} parts and oil${without}; ${hours} h sold`
+  return `${priceText(partsMinor + oilMinor)} parts and oil${without}; ${hours} h sold`
 })
 </script>
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Draft, Kit, WorkSketch } from '@/shared/api/types'
 import WhyButton from '@/shared/ui/WhyButton.vue'
-import { dayText, moneyText } from '@/shared/units'
+import { dayText, priceText } from '@/shared/units'
 
 /** What is fetched, in the order in which it is needed, and the kits that would take the place of loose pieces. */
 const props = defineProps<{ work: WorkSketch; draft: Draft | null }>()
@@ -14,8 +14,8 @@ function take(kit: Kit, taken: boolean): void {
 const pieces = (list: Kit['covers']): string => list.map((piece) => `${piece.count} × ${piece.number}`).join(', ')
 const money = (kit: Kit): string => {
   const saved = kit.looseMinor - kit.priceMinor
-  const against = saved > 0 ? `${moneyText(saved)} less than its pieces` : `${moneyText(-saved)} more than its pieces`
-  return `${moneyText(kit.priceMinor)}, ${against}`
+  const against = saved > 0 ? `${priceText(saved)} less than its pieces` : `${priceText(-saved)} more than its pieces`
+  return `${priceText(kit.priceMinor)}, ${against}`
 }
 </script>
 

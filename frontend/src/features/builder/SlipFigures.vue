@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Draft, OilPool, Plan, WorkSketch } from '@/shared/api/types'
 import { leftWords, pickWords } from '@/shared/cart'
-import { dayText, minutesText, moneyText, otherUnit, ownUnit } from '@/shared/units'
+import { dayText, minutesText, priceText, otherUnit, ownUnit } from '@/shared/units'
 import ReadyDates from './ReadyDates.vue'
 import DayField from '@/shared/ui/DayField.vue'
 
@@ -60,7 +60,7 @@ function expect(day: string): void {
     <p class="small">{{ otherUnit(pool.need.text) }}, top-up reserve included</p>
     <p v-if="pool.plan" class="small">
       <strong>{{ containers(pool) }}</strong> · {{ leftWords(pool.plan) }} ·
-      {{ moneyText(pool.plan.costMinor) }}
+      {{ priceText(pool.plan.costMinor) }}
     </p>
     <p v-else class="note stop small">{{ pool.shortage }}</p>
     <p class="small trap">{{ pool.trap }}</p>
@@ -72,7 +72,7 @@ function expect(day: string): void {
     </dl>
     <p v-if="pool.plan" class="small">
       <strong>{{ containers(pool) }}</strong> · {{ leftWords(pool.plan) }} ·
-      {{ moneyText(pool.plan.costMinor) }}
+      {{ priceText(pool.plan.costMinor) }}
     </p>
     <p v-else class="small trap">{{ pool.shortage }}</p>
   </div>

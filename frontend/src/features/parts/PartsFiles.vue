@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import { answered, api } from '@/shared/api/client'
 import ImportBox from '@/shared/files/ImportBox.vue'
 import { useImport } from '@/shared/files/useImport'
-import { moneyText } from '@/shared/units'
+import { priceText } from '@/shared/units'
 
 /** Parts and prices as CSV, out and in. */
 defineProps<{ mayChange: boolean }>()
@@ -48,7 +48,7 @@ async function apply(): Promise<void> {
               </td>
               <td class="number">
                 <template v-if="change.before && change.before.priceMinor !== change.after.priceMinor"
-                  ><s>{{ moneyText(change.before.priceMinor) }}</s> {{ moneyText(change.after.priceMinor) }}</template
+                  ><s>{{ priceText(change.before.priceMinor) }}</s> {{ priceText(change.after.priceMinor) }}</template
                 >
                 <span v-else-if="!change.before" class="mark-word good">new</span>
                 <span v-else class="muted small">other fields</span>
