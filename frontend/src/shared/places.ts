@@ -48,15 +48,22 @@ const ofThisMachine = new Intl.DateTimeFormat().resolvedOptions().timeZone
 /** The zone of this machine; '' if it stands on none that a shop can be in. */
 export const zoneHere = timeZones.includes(ofThisMachine) ? ofThisMachine : ''
 
-/** What is usual in a country; the zone of this machine where the country has several. */
-export function usualIn(country: string): { timeZone: string; currency: string } {
+/** The clock of a zone in winter and in summer. */
+function clocks(zone: string): string {
+  const format = new Intl.DateTimeFormat('en', { timeZone: zone, timeZoneName: 'longOffset' })
+  return [0, 6].map((month) => format.format(new Date(Date.UTC(2026, month, 1)))).join(' ')
+}
+
+/** What is usual in a country; its zone is this machine's, or the only one there is: '' where that has to be chosen. */
+export function usualIn(country: string, here = zoneHere): { timeZone: string; currency: string } {
   const locale = new Intl.Locale(`und-${country}`) as Intl.Locale & {
     getTimeZones?: () => string[]
     timeZones?: string[]
   }
   const zones = locale.getTimeZones?.() ?? locale.timeZones ?? []
+  const isOne = new Set(zones.map(clocks)).size === 1
   return {
-    timeZone: zones.includes(zoneHere) || zones.length === 0 ? zoneHere : (zones[0] ?? zoneHere),
+    timeZone: zones.includes(here) || zones.length === 0 ? here : isOne ? (zones[0] ?? '') : '',
     currency: currencyOf[country] ?? '',
   }
 }
