@@ -29,10 +29,10 @@ final class ByHandTest extends TestCase
 
     public function testAWorkIsMovedBeforeAnotherAndTheRestFollows(): void
     {
-        self::assertGreaterThan(self::start(self::workboat(), 'single.warm-up'), self::start(self::workboat(), 'single.grease'));
+        self::assertGreaterThan(self::start(self::workboat(), 'single.warm-up'), self::start(self::workboat(), 'single.inspect'));
 
-        $moved = self::workboat([['single.grease', 'single.warm-up']]);
-        self::assertLessThanOrEqual(self::start($moved, 'single.warm-up'), self::end($moved, 'single.grease'));
+        $moved = self::workboat([['single.inspect', 'single.warm-up']]);
+        self::assertLessThanOrEqual(self::start($moved, 'single.warm-up'), self::end($moved, 'single.inspect'));
         self::assertSame([], $moved->refused);
     }
 

@@ -86,6 +86,15 @@ final class SeparatorOrderTest extends TestCase
         }
     }
 
+    public function testTheEngineBehindItIsRunAndTriedAtSeaForItsOwnSake(): void
+    {
+        $order = self::order('one', [['fuel_separator'], [], []]);
+
+        self::assertSame(['port.test-run'], self::works($order, 'test-run'));
+        self::assertSame(['port.leak-check'], self::works($order, 'leak-check'));
+        self::assertSame(['rig.sea-trial'], self::works($order, 'sea-trial'));
+    }
+
     public function testItComesBeforeTheFilterOnItsEngine(): void
     {
         $order = self::order('each', [['fuel_filter', 'fuel_separator'], ['fuel_filter', 'fuel_separator'], ['engine_oil']]);
