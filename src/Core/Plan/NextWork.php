@@ -26,55 +26,52 @@ final readonly class NextWork
         $best = null;
         $bestScore = \PHP_INT_MIN;
         $until = \PHP_INT_MAX;
-        $bound = [];
+        $ties = [];
         foreach ($this->agenda->ready as $number) {
-            $worth = $this->taste->worth[$number];
-            if ($worth <= $bestScore) {
+            if ($this->taste->worth[$number] <= $bestScore) {
                 break;
             }
-            if ($this->agenda->from[$number] > $minute) {
-                $until = $this->isAwaited($number, $minute) ? min($until, $this->agenda->from[$number]) : $until;
-                continue;
-            }
-            if ($minute + $this->map->stretches[$number]->heldMin > $until || !$this->rig->mayBegin($number, $minute)) {
-                continue;
-            }
-            $people = min($this->map->stretches[$number]->people, $this->rig->technicians);
-            if (0 === $this->map->stretches[$number]->heldMin) {
+            $stretch = $this->map->stretches[$number];
+            $people = min($stretch->people, $this->rig->technicians);
+            if ($this->agenda->from[$number] > $minute || $minute + $stretch->heldMin > $until || !$this->rig->mayBegin($number, $minute)) {
+                $until = min($until, $this->awaited($number, $minute));
+            } elseif (0 === $stretch->heldMin) {
                 return [$number, []];
-            }
-            if (\count($free) < $people) {
+            } elseif (\count($free) < $people) {
                 $until = min($until, $this->comes($people - \count($free), $minute));
-                continue;
-            }
-            $score = $worth - ($this->rig->turns($number) ? $this->taste->turnMin : 0) - $this->strayingMin($number, $minute);
-            if ($score <= $bestScore) {
-                continue;
-            }
-            $hands = $this->hands($number, $people, $free, $minute, $bound);
-            $own = null === $hands ? \PHP_INT_MIN : $score - array_sum($hands);
-            if (null !== $hands && $own > $bestScore) {
-                $bestScore = $own;
-                $best = [$number, array_keys($hands)];
+            } else {
+                foreach ($free as $technician) {
+                    $ties[$technician] ??= $this->ties($technician, $minute);
+                }
+                $score = $this->score($number, $minute);
+                $hands = $score > $bestScore ? $this->hands($number, $people, $ties, $minute) : null;
+                $score -= array_sum($hands ?? []);
+                [$best, $bestScore] = null !== $hands && $score > $bestScore ? [[$number, array_keys($hands)], $score] : [$best, $bestScore];
             }
         }
 
         return $best;
     }
 
+    /** What it is worth to whoever stands there already. */
+    private function score(int $number, int $minute): int
+    {
+        $turnMin = $this->rig->turns($number) ? $this->taste->turnMin : 0;
+
+        return $this->taste->worth[$number] - $turnMin - $this->strayingMin($number, $minute);
+    }
+
     /**
      * Those of the free to whom it comes cheapest.
      *
-     * @param list<int>                                   $free
-     * @param array<int, array{int, array<string, true>}> $bound by technician, as `bound` gives it; filled as it is asked for
+     * @param array<int, array{int, array<string, true>}> $ties by technician who is free, as `ties` gives them
      *
      * @return array<int, int>|null minutes that it must be worth, by technician; null: too few may do it
      */
-    private function hands(int $number, int $people, array $free, int $minute, array &$bound): ?array
+    private function hands(int $number, int $people, array $ties, int $minute): ?array
     {
         $costs = [];
-        foreach ($free as $technician) {
-            [$leavingMin, $open] = $bound[$technician] ??= $this->bound($technician, $minute);
+        foreach ($ties as $technician => [$leavingMin, $open]) {
             $cost = $this->rig->isAway($technician, $number) ? $leavingMin : 0;
             if (\PHP_INT_MAX !== $cost && !$this->isClosingDue($number, $technician, $minute)) {
                 $isLeftOpen = [] !== $open && !isset($open[$this->map->positions[$number]]);
@@ -89,10 +86,14 @@ final readonly class NextWork
         return \array_slice($costs, 0, $people, true);
     }
 
-    /** Whether it can be gone on with so soon that nothing is begun which ends later. */
-    private function isAwaited(int $number, int $minute): bool
+    /** The minute at which it can be gone on with, if that is so soon that nothing is begun which ends later. */
+    private function awaited(int $number, int $minute): int
     {
-        return $this->agenda->from[$number] <= $minute + $this->taste->patienceMin && isset($this->agenda->moments[$this->agenda->from[$number]]);
+        $from = $this->agenda->from[$number];
+
+        return $from > $minute && $from <= $minute + $this->taste->patienceMin && isset($this->agenda->moments[$from])
+            ? $from
+            : \PHP_INT_MAX;
     }
 
     /** The minute at which so many more people will be free, if it pays to wait for them. */
@@ -166,12 +167,12 @@ final readonly class NextWork
     }
 
     /**
-     * What holds somebody: minutes that it must be worth to go elsewhere, at most if he rather waits; and the engines on
+     * What ties somebody: minutes that it must be worth to go elsewhere, at most if he rather waits; and the engines on
      * which he has opened something while nothing there goes on by itself.
      *
      * @return array{int, array<string, true>}
      */
-    private function bound(int $technician, int $minute): array
+    private function ties(int $technician, int $minute): array
     {
         $own = [];
         foreach ($this->rig->open as $position => $open) {
