@@ -1,10 +1,12 @@
-import { describe, expect, it } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
+import { createApp, h, nextTick, shallowRef } from 'vue'
+import { installFigures } from '@/shared/figures'
 import TimelineLanes from '@/drawing/TimelineLanes.vue'
 import LabourTab from '@/features/builder/LabourTab.vue'
 import PartsTab from '@/features/builder/PartsTab.vue'
 import SlipFigures from '@/features/builder/SlipFigures.vue'
 import SchoolChoice from '@/features/policy/SchoolChoice.vue'
-import type { Plan, SchoolQuestion, WorkOrder } from '@/shared/api/types'
+import type { Draft, Plan, SchoolQuestion, WorkOrder } from '@/shared/api/types'
 import { readyText } from '@/shared/units'
 import { aBench, anOperation } from './fixtures'
 import { html, words } from './shown'
@@ -112,6 +114,31 @@ describe('the labour of an order', () => {
   it('compares with every task done alone', async () => {
     expect(await words(LabourTab, { work: anOrder(), aloneMin: 120, draft: null })).toContain('Sharing saves 30 min.')
     expect(await words(LabourTab, { work: anOrder(), aloneMin: 80, draft: null })).not.toContain('saves')
+  })
+
+  it('keeps what is typed of an allowance while the plan comes in', async () => {
+    const page = document.body.appendChild(document.createElement('div'))
+    const aloneMin = shallowRef<number | null>(null)
+    const draft = { allowance: null } as Draft
+    const onChange = vi.fn()
+    const app = createApp({
+      render: () => h(LabourTab, { work: anOrder(), aloneMin: aloneMin.value, draft, onChange }),
+    })
+    app.component('ElPopover', { render: () => null })
+    app.use(installFigures).mount(page)
+    const field = (name: string) =>
+      page.querySelector(`[aria-label="Allowance, ${name}"]`) as unknown as HTMLInputElement
+    field('minutes').value = '30'
+    field('minutes').dispatchEvent(new Event('change'))
+    field('reason').focus()
+    field('reason').value = 'Seized dr'
+    aloneMin.value = 200
+    await nextTick()
+    expect([field('minutes').value, field('reason').value]).toEqual(['30', 'Seized dr'])
+    field('reason').dispatchEvent(new Event('change'))
+    expect(onChange).toHaveBeenCalledWith({ allowance: { minutes: 30, reason: 'Seized dr' } })
+    app.unmount()
+    page.remove()
   })
 })
 

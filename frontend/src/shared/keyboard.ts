@@ -1,4 +1,4 @@
-import { nextTick, onBeforeUnmount, onMounted } from 'vue'
+import { nextTick, onBeforeUnmount, onMounted, type ObjectDirective } from 'vue'
 
 function isTyping(target: EventTarget | null): boolean {
   return (
@@ -56,4 +56,19 @@ export function firstFlaw(): string | null {
 export const vFlaw = (field: HTMLInputElement | HTMLTextAreaElement, { value }: { value: string | null }): void => {
   field.setCustomValidity(value ?? '')
   field.setAttribute('aria-invalid', String(value !== null))
+}
+
+/**
+ * What stands in a field that counts once it is left: it stays as somebody types it, whatever is drawn anew beside it
+ * meanwhile, and gives way only to another value.
+ */
+export const vTyped: ObjectDirective<HTMLInputElement | HTMLTextAreaElement, string> = {
+  beforeMount(field, { value }) {
+    field.value = value
+  },
+  updated(field, { value, oldValue }) {
+    if (value !== oldValue || document.activeElement !== field) {
+      field.value = value
+    }
+  },
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Draft, WorkSketch } from '@/shared/api/types'
-import { vFlaw } from '@/shared/keyboard'
+import { vFlaw, vTyped } from '@/shared/keyboard'
 import WhyButton from '@/shared/ui/WhyButton.vue'
 import { minutesText, wholeNumber } from '@/shared/units'
 
@@ -52,7 +52,7 @@ const value = (event: Event): string => (event.target as HTMLInputElement).value
         <input
           class="cell figure"
           inputmode="numeric"
-          :value="allowance.minutes"
+          v-typed="allowance.minutes"
           aria-label="Allowance, minutes"
           v-flaw="flawed"
           @change="allow({ minutes: value($event) })"
@@ -63,7 +63,7 @@ const value = (event: Event): string => (event.target as HTMLInputElement).value
         >because
         <input
           class="cell"
-          :value="allowance.reason"
+          v-typed="allowance.reason"
           aria-label="Allowance, reason"
           v-flaw="unexplained"
           @change="allow({ reason: value($event) })"

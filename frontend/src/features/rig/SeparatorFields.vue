@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { BoatUse } from '@/shared/api/types'
 import FieldNote from '@/shared/ui/FieldNote.vue'
+import { vTyped } from '@/shared/keyboard'
 import LabelledField from '@/shared/ui/LabelledField.vue'
 
 /** The fuel separators between the boat's tank and its engines: how many, their element, and how often it is renewed. */
@@ -52,7 +53,7 @@ const monthsOf = (text: string): number | null => (text === '' ? null : Number(t
           class="cell"
           maxlength="40"
           placeholder="stands on the old one"
-          :value="separators.element ?? ''"
+          v-typed="separators.element ?? ''"
           @change="(event) => (separators = { ...separators, element: orNothing(typed(event)) })"
         />
       </LabelledField>
@@ -65,7 +66,7 @@ const monthsOf = (text: string): number | null => (text === '' ? null : Number(t
           id="separator-hours"
           class="cell short"
           inputmode="decimal"
-          :value="(separators.every?.hours ?? '').replace(/\.0$/, '')"
+          v-typed="(separators.every?.hours ?? '').replace(/\.0$/, '')"
           @change="(event) => every({ hours: orNothing(typed(event).replace(',', '.')) })"
         />
       </LabelledField>
@@ -76,7 +77,7 @@ const monthsOf = (text: string): number | null => (text === '' ? null : Number(t
           type="number"
           min="1"
           max="240"
-          :value="separators.every?.months ?? ''"
+          v-typed="String(separators.every?.months ?? '')"
           @change="(event) => every({ months: monthsOf(typed(event)) })"
         />
       </LabelledField>

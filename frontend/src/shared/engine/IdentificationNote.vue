@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { refusalWords } from '@/shared/words'
+import { vTyped } from '@/shared/keyboard'
 import { useIdentification } from './useIdentification'
 
 /** Which sheet this plate leads to, while it is typed. */
@@ -32,13 +33,13 @@ const typed = (event: Event): string => (event.target as HTMLInputElement).value
       <input
         class="cell figure"
         inputmode="numeric"
-        :value="year ?? ''"
+        v-typed="String(year ?? '')"
         @change="year = /^\d{4}$/.test(typed($event)) ? Number(typed($event)) : null"
       />
     </label>
     <label v-if="asks.includes('gearcase') || gearcase !== null">
       Gearcase variant
-      <input class="cell" size="10" :value="gearcase ?? ''" @change="gearcase = typed($event) || null" />
+      <input class="cell" size="10" v-typed="gearcase ?? ''" @change="gearcase = typed($event) || null" />
     </label>
   </p>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { decimalShown } from '@/shared/figures'
 import { computed } from 'vue'
+import { vTyped } from '@/shared/keyboard'
 import type { Field } from '@/shared/api/types'
 import { decimalInput } from '@/shared/units'
 import { optionText, type Raw } from './raw'
@@ -70,7 +71,7 @@ function size(part: 'value' | 'unit', to: string): void {
     v-else-if="column.kind === 'texts'"
     class="cell wide"
     :aria-label="`${label}, with commas between`"
-    :value="words"
+    v-typed="words"
     @change="
       value = typed($event)
         .split(',')

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { decimalShown } from '@/shared/figures'
 import { computed } from 'vue'
+import { vTyped } from '@/shared/keyboard'
 import type { Field, Fields } from '@/shared/api/types'
 import { decimalInput } from '@/shared/units'
 import { optionText, unitText, type Raw } from './raw'
@@ -46,7 +47,7 @@ function choose(to: string): void {
           class="cell"
           inputmode="decimal"
           placeholder="25 45 58"
-          :value="stages"
+          v-typed="stages"
           @change="set('stages', typed($event).replaceAll(',', '.').split(/\s+/).filter(Boolean))"
         />
       </label>
