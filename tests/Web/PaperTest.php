@@ -65,10 +65,11 @@ final class PaperTest extends ApiTestCase
         $beyond = [];
         $page = $width = 0;
         foreach ($found as $each) {
-            if ('' !== $each[1]) {
-                [$page, $width] = [$page + 1, (float) $each[1]];
-            } elseif ((float) $each[2] < self::EDGE || (float) $each[3] > $width - self::EDGE) {
-                $beyond[] = "page $page: $each[4]";
+            [, $pageWidth, $left, $right, $word] = [...$each, '', '', '', ''];
+            if ('' !== $pageWidth) {
+                [$page, $width] = [$page + 1, (float) $pageWidth];
+            } elseif ((float) $left < self::EDGE || (float) $right > $width - self::EDGE) {
+                $beyond[] = "page $page: $word";
             }
         }
         self::assertGreaterThan(0, $page);
