@@ -91,7 +91,7 @@ final readonly class NextWork
     {
         $from = $this->agenda->from[$number];
 
-        return $from > $minute && $from <= $minute + $this->taste->patienceMin && isset($this->agenda->moments[$from])
+        return $from > $minute && $from <= $minute + $this->taste->patience->worthMin && isset($this->agenda->moments[$from])
             ? $from
             : \PHP_INT_MAX;
     }
@@ -99,7 +99,7 @@ final readonly class NextWork
     /** The minute at which so many more people will be free, if it pays to wait for them. */
     private function comes(int $more, int $minute): int
     {
-        $soon = array_filter($this->rig->freeFrom, fn (int $from): bool => $from > $minute && $from <= $minute + $this->taste->pairMin);
+        $soon = array_filter($this->rig->freeFrom, fn (int $from): bool => $from > $minute && $from <= $minute + $this->taste->patience->personMin);
         sort($soon);
 
         return $soon[$more - 1] ?? \PHP_INT_MAX;
@@ -120,10 +120,10 @@ final readonly class NextWork
     private function ratherWaits(int $technician, int $minute): bool
     {
         [$position] = $this->rig->places[$technician];
-        if (0 === $this->taste->waitMin || '' === $position) {
+        if (0 === $this->taste->patience->placeMin || '' === $position) {
             return false;
         }
-        $until = $minute + $this->taste->waitMin;
+        $until = $minute + $this->taste->patience->placeMin;
         foreach ($this->agenda->ready as $number) {
             if (
                 $this->agenda->from[$number] > $minute

@@ -8,21 +8,16 @@ namespace FreshTack\Core\Plan;
 final readonly class Taste
 {
     /**
-     * @param int       $changeMin   minutes by which a chain must be longer to be worth a change of place
-     * @param int       $turnMin     likewise for turning an engine
-     * @param int       $waitMin     minutes that are rather waited than walked away for
-     * @param int       $pairMin     minutes that are rather waited for a second person than begun with something else
-     * @param int       $patienceMin minutes that are rather waited for what is worth more than begun with what ends later
-     * @param int       $openMin     minutes by which work elsewhere must be worth more to leave something open for it
-     * @param list<int> $worth       minutes by stretch: what is worth more is begun first
+     * @param int       $changeMin minutes by which a chain must be longer to be worth a change of place
+     * @param int       $turnMin   likewise for turning an engine
+     * @param int       $openMin   likewise to leave something open for work elsewhere
+     * @param list<int> $worth     minutes by stretch: what is worth more is begun first
      */
     public function __construct(
         public int $changeMin,
         public int $turnMin,
-        public int $waitMin,
-        public int $pairMin,
-        public int $patienceMin,
         public int $openMin,
+        public Patience $patience,
         public array $worth,
     ) {
     }
@@ -30,6 +25,6 @@ final readonly class Taste
     /** @param list<int> $worth */
     public function with(array $worth): self
     {
-        return new self($this->changeMin, $this->turnMin, $this->waitMin, $this->pairMin, $this->patienceMin, $this->openMin, $worth);
+        return new self($this->changeMin, $this->turnMin, $this->openMin, $this->patience, $worth);
     }
 }

@@ -76,19 +76,21 @@ final readonly class WorkPlanner
     private function taste(int $walk, WalkMap $map, Dice $dice): Taste
     {
         if (isset(self::USUAL[$walk])) {
-            return new Taste(...[...self::USUAL[$walk], $map->tails]);
+            [$changeMin, $turnMin, $placeMin, $personMin, $worthMin, $openMin] = self::USUAL[$walk];
+
+            return new Taste($changeMin, $turnMin, $openMin, new Patience($placeMin, $personMin, $worthMin), $map->tails);
         }
         $noise = self::pick(self::NOISES_MIN, $dice);
-
-        return new Taste(
-            self::pick(self::CHANGES_MIN, $dice),
-            self::pick(self::TURNS_MIN, $dice),
+        [$changeMin, $turnMin] = [self::pick(self::CHANGES_MIN, $dice), self::pick(self::TURNS_MIN, $dice)];
+        $patience = new Patience(
             self::pick(self::WAITS_MIN, $dice),
             self::pick(self::PAIRS_MIN, $dice),
             self::pick(self::PATIENCES_MIN, $dice),
-            self::pick(self::OPENS_MIN, $dice),
-            $this->keptBack(array_map(static fn (int $tail): int => $tail + $dice->roll($noise + 1), $map->tails), $map, $dice),
         );
+        $openMin = self::pick(self::OPENS_MIN, $dice);
+        $worth = array_map(static fn (int $tail): int => $tail + $dice->roll($noise + 1), $map->tails);
+
+        return new Taste($changeMin, $turnMin, $openMin, $patience, $this->keptBack($worth, $map, $dice));
     }
 
     /**
@@ -149,26 +151,27 @@ final readonly class WorkPlanner
         $worth = array_values($worth);
 
         return match ($dice->roll(6)) {
-            0 => new Taste(
-                self::pick(self::CHANGES_MIN, $dice),
-                $taste->turnMin,
-                $taste->waitMin,
-                $taste->pairMin,
-                self::pick(self::PATIENCES_MIN, $dice),
-                self::pick(self::OPENS_MIN, $dice),
-                $worth,
-            ),
-            1 => new Taste(
-                $taste->changeMin,
-                $taste->turnMin,
-                self::pick(self::WAITS_MIN, $dice),
-                self::pick(self::PAIRS_MIN, $dice),
-                $taste->patienceMin,
-                $taste->openMin,
-                $worth,
-            ),
+            0 => $this->leaving($taste, $worth, $dice),
+            1 => $this->waiting($taste, $worth, $dice),
             default => $taste->with($worth),
         };
+    }
+
+    /** @param list<int> $worth */
+    private function leaving(Taste $taste, array $worth, Dice $dice): Taste
+    {
+        $changeMin = self::pick(self::CHANGES_MIN, $dice);
+        $patience = new Patience($taste->patience->placeMin, $taste->patience->personMin, self::pick(self::PATIENCES_MIN, $dice));
+
+        return new Taste($changeMin, $taste->turnMin, self::pick(self::OPENS_MIN, $dice), $patience, $worth);
+    }
+
+    /** @param list<int> $worth */
+    private function waiting(Taste $taste, array $worth, Dice $dice): Taste
+    {
+        $patience = new Patience(self::pick(self::WAITS_MIN, $dice), self::pick(self::PAIRS_MIN, $dice), $taste->patience->worthMin);
+
+        return new Taste($taste->changeMin, $taste->turnMin, $taste->openMin, $patience, $worth);
     }
 
     /** @param non-empty-list<int> $of */
