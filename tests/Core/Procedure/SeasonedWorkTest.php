@@ -41,6 +41,18 @@ final class SeasonedWorkTest extends TestCase
         }
     }
 
+    public function testNoCoverGoesOnBetweenOpeningAndClosingSomethingBesideIt(): void
+    {
+        foreach ([1, 2] as $technicians) {
+            $engine = Requests::engine('single', 'K165', 'KS4-21650', 'kestrane-k165-late', array_column(Task::cases(), 'value'));
+            $order = Requests::build(Book::with(Requests::rig([$engine]), ['technicians'], $technicians));
+            [$off, $on] = [self::entry($order, 'single.thermostat-off')->startMin, self::entry($order, 'single.thermostat-on')->startMin];
+            $guard = self::entry($order, 'single.guard-on')->startMin;
+
+            self::assertTrue($guard < $off || $guard > $on, "$technicians: the guard at $guard, the housing open from $off to $on");
+        }
+    }
+
     public function testWhoGoesRoundTheEngineLooksUnderItsCowlAsWell(): void
     {
         $operations = array_map(
