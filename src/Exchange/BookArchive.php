@@ -9,14 +9,14 @@ use FreshTack\Core\Reading\InvalidDocument;
 /**
  * A spec book as a zip of the files of a book folder: `models.json`, `sheets/*.json`, `procedures/*.json`, and in
  * `signatures.json` what shows that this shop exported them. Reading never writes a file: entries are taken into memory
- * one by one, within limits, and a name of any other shape is refused; the pages that come with the example are left out.
+ * one by one, within limits, and a name of any other shape is refused; what comes with the example beside its book is left out.
  */
 final readonly class BookArchive
 {
     private const NAME = '#^(models|signatures|sheets/[a-z0-9][a-z0-9-]*(\.r\d{1,4})?|procedures/[a-z0-9][a-z0-9-]*)\.json$#';
     private const NAMES = 'models.json, signatures.json, sheets/NAME.json and procedures/NAME.json';
-    /** Read by people, not by the program. */
-    public const PAGES = ['spec-sheet.md', 'spec-sheet.schema.json'];
+    /** What comes with the example beside its book. */
+    private const BESIDE = ['parts.csv', 'spec-sheet.md', 'spec-sheet.schema.json'];
     private const MOST_FILES = 20_000;
     public const LARGEST_FILE = 2_000_000;
     private const LARGEST_ALL = 100_000_000;
@@ -89,7 +89,7 @@ final readonly class BookArchive
             $entry = $zip->statIndex($index);
             $name = \is_array($entry) ? $entry['name'] : '';
             $size = \is_array($entry) ? $entry['size'] : 0;
-            if (\in_array($name, ['sheets/', 'procedures/', ...self::PAGES], true)) {
+            if (\in_array($name, ['sheets/', 'procedures/', ...self::BESIDE], true)) {
                 continue;
             }
             self::checkName($name);

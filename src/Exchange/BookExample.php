@@ -4,27 +4,26 @@ declare(strict_types=1);
 
 namespace FreshTack\Exchange;
 
-/** A small book of an invented maker to begin with: one model, its sheet, and the pages that explain them. */
+/** A small book of an invented maker to begin with: one model, its sheet, its parts, and the pages that explain them. */
 final readonly class BookExample
 {
-    private const FILES = ['models.json', 'sheets/orrisdale-a2.json'];
+    /** Where each file of the zip stands. */
+    private const FILES = [
+        'models.json' => 'docs/examples/book/models.json',
+        'parts.csv' => 'docs/examples/book/parts.csv',
+        'sheets/orrisdale-a2.json' => 'docs/examples/book/sheets/orrisdale-a2.json',
+        'spec-sheet.md' => 'docs/formats/spec-sheet.md',
+        'spec-sheet.schema.json' => 'docs/formats/spec-sheet.schema.json',
+    ];
 
     public function __construct(private string $projectDir)
     {
     }
 
-    /** The zip; it can be taken in as it is. */
+    /** The zip; it can be taken in as it is once its parts are in the catalogue. */
     public function archive(): string
     {
-        $files = [];
-        foreach (self::FILES as $name) {
-            $files[$name] = $this->text('docs/examples/book/'.$name);
-        }
-        foreach (BookArchive::PAGES as $name) {
-            $files[$name] = $this->text('docs/formats/'.$name);
-        }
-
-        return BookArchive::write($files);
+        return BookArchive::write(array_map($this->text(...), self::FILES));
     }
 
     private function text(string $name): string

@@ -28,10 +28,17 @@ final class FilesTest extends ApiTestCase
         self::assertSame($sheets, $this->call('GET', '/api/progress/whole-book-test')->at('progress')->at('of')->raw());
     }
 
-    public function testTheExampleToBeginWithIsTakenInAsItIs(): void
+    public function testTheExampleToBeginWithIsTakenInAsItIsOnceItsPartsAre(): void
     {
         $this->signIn('mora');
+        $this->entities()->getConnection()->executeStatement("DELETE FROM part WHERE maker = 'Orrisdale'");
         $zip = $this->download('/api/book/example.zip');
+        $this->upload('/api/book/imports?apply=1', $zip, 'application/zip');
+        self::assertSame(422, $this->status, 'no part number is taken for granted');
+
+        $csv = (string) file_get_contents(__DIR__.'/../../docs/examples/book/parts.csv');
+        $this->upload('/api/catalogue/imports?apply=1', $csv, 'text/csv');
+        self::assertSame(200, $this->status, (string) $this->client->getResponse()->getContent());
         $changes = $this->upload('/api/book/imports?apply=1', $zip, 'application/zip')->at('changes')->list();
 
         self::assertSame(200, $this->status, (string) $this->client->getResponse()->getContent());

@@ -12,7 +12,13 @@ final class PaperTest extends ApiTestCase
 {
     /** Points; the margins of the sheets are wider. */
     private const EDGE = 20.0;
-    private const HOURS = ['Brisk Tern' => ['611.4', '598.0'], 'Low Water' => ['161.0'], 'Skerry Flyer' => ['420', '420', '420', '420', '420']];
+    private const HOURS = [
+        'Brisk Tern' => ['611.4', '598.0'],
+        'Low Water' => ['161.0'],
+        'Skerry Flyer' => ['420', '420', '420', '420', '420'],
+    ];
+    /** A page's width, or a word's edges and the word, as pdftotext tells them in points. */
+    private const BOX = '/<page width="([\d.]+)"|xMin="([-\d.]+)".* xMax="([-\d.]+)".*>(.*)<\/word>/';
 
     /** @return iterable<string, array{string, string}> boat, and what is asked of its print */
     public static function prints(): iterable
@@ -61,7 +67,7 @@ final class PaperTest extends ApiTestCase
         file_put_contents($path, $pdf);
         $boxes = (string) shell_exec('pdftotext -bbox '.escapeshellarg($path).' -');
         unlink($path);
-        self::assertNotSame(0, preg_match_all('/<page width="([\d.]+)"|xMin="([-\d.]+)".* xMax="([-\d.]+)".*>(.*)<\/word>/', $boxes, $found, \PREG_SET_ORDER));
+        self::assertNotSame(0, preg_match_all(self::BOX, $boxes, $found, \PREG_SET_ORDER));
         $beyond = [];
         $page = $width = 0;
         foreach ($found as $each) {

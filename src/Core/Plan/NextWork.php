@@ -46,7 +46,9 @@ final readonly class NextWork
                 $score = $this->score($number, $minute);
                 $hands = $score > $bestScore ? $this->hands($number, $people, $ties, $minute) : null;
                 $score -= array_sum($hands ?? []);
-                [$best, $bestScore] = null !== $hands && $score > $bestScore ? [[$number, array_keys($hands)], $score] : [$best, $bestScore];
+                if (null !== $hands && $score > $bestScore) {
+                    [$best, $bestScore] = [[$number, array_keys($hands)], $score];
+                }
             }
         }
 
@@ -99,7 +101,8 @@ final readonly class NextWork
     /** The minute at which so many more people will be free, if it pays to wait for them. */
     private function comes(int $more, int $minute): int
     {
-        $soon = array_filter($this->rig->freeFrom, fn (int $from): bool => $from > $minute && $from <= $minute + $this->taste->patience->personMin);
+        $until = $minute + $this->taste->patience->personMin;
+        $soon = array_filter($this->rig->freeFrom, static fn (int $from): bool => $from > $minute && $from <= $until);
         sort($soon);
 
         return $soon[$more - 1] ?? \PHP_INT_MAX;
@@ -108,7 +111,9 @@ final readonly class NextWork
     /** The minute at which its own work would begin, at the latest. */
     private function start(int $number, int $technician, int $minute): int
     {
-        $start = $this->rig->isAway($technician, $number) ? max($minute, $this->rig->freeFrom[$technician] + $this->rig->changeMin) : $minute;
+        $start = $this->rig->isAway($technician, $number)
+            ? max($minute, $this->rig->freeFrom[$technician] + $this->rig->changeMin)
+            : $minute;
         $start = $this->map->stretches[$number]->people > 1 ? $minute + $this->rig->changeMin : $start;
         $enters = $this->map->stretches[$number]->enters;
         $turn = $this->rig->turns($number) && null !== $enters ? $this->map->turn($number, $enters) : null;

@@ -79,7 +79,10 @@ final class BenchGatesTest extends TestCase
         $request = Book::with($request, ['policy', 'schools', 'drain_temperature'], 'rested');
         $request = Book::with(Book::with($request, ['separators'], $separators), ['engines', 0, 'separator'], true);
         $day = BenchDay::of($request);
-        $separator = array_values(array_filter($day->order->steps, static fn (BenchStep $step): bool => str_starts_with($step->id, 'single.separator.')));
+        $separator = array_values(array_filter(
+            $day->order->steps,
+            static fn (BenchStep $step): bool => str_starts_with($step->id, 'single.separator.'),
+        ));
         foreach ($day->order->steps as $step) {
             if (str_starts_with($step->id, 'single.filter-on.')) {
                 break;

@@ -41,7 +41,12 @@ final class CarefulWorkTest extends TestCase
         23 => ['plugs-read.read'],
         24 => ['plugs-in.leads', 'plugs-new.leads'],
         25 => ['plugs-in.turn'],
-        26 => ['fuel-off-inline.air', 'fuel-off-inline.battery', 'fuel-off-inline.pressure', 'fuel-off-inline/Fire extinguisher within reach'],
+        26 => [
+            'fuel-off-inline.air',
+            'fuel-off-inline.battery',
+            'fuel-off-inline.pressure',
+            'fuel-off-inline/Fire extinguisher within reach',
+        ],
         27 => ['fuel-off-bowl.look'],
         28 => ['fuel-on-bowl.seal', 'fuel-on-bowl.turn'],
         29 => ['fuel-on-bowl.turn'],

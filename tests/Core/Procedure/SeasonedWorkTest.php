@@ -22,7 +22,8 @@ final class SeasonedWorkTest extends TestCase
 
         self::assertContains('single.unlock.level', $ids);
         self::assertLessThan(array_search('single.test-run.start', $ids, true), array_search('single.unlock.level', $ids, true));
-        self::assertNotContains('single.unlock.level', self::steps(self::workboat(['engine_oil'])), 'where the oil is changed it is read on arrival');
+        // where the oil is changed it is read on arrival
+        self::assertNotContains('single.unlock.level', self::steps(self::workboat(['engine_oil'])));
     }
 
     public function testOldPlugsAreReadAsTheyComeOut(): void

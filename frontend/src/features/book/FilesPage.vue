@@ -49,9 +49,9 @@ async function apply(): Promise<void> {
       </p>
       <p>
         To write sheets yourself, begin with
-        <a href="/api/book/example.zip" download>a small example (zip)</a>: one invented model, its sheet, and a page
-        that explains each line. Put your own models and sheets in their place, and take the zip in here. A sheet that
-        is published names only parts of the catalogue.
+        <a href="/api/book/example.zip" download>a small example (zip)</a>: one invented model, its sheet, its parts,
+        and a page that explains each line. Put your own in their place. Take the parts in first, at
+        <RouterLink to="/parts/catalogue">the catalogue</RouterLink>, and then the zip here.
       </p>
       <ImportBox
         :taking="taking"
