@@ -103,8 +103,8 @@ test('a shop is set up from nothing, and its first order becomes a record', asyn
   })
 
   await test.step('its address, hours, season', async () => {
-    await manager.getByRole('link', { name: 'Enter: Name and address' }).click()
-    await manager.getByLabel('Address').fill('4 Slipway Road\nVerrin Inlet')
+    await manager.getByRole('link', { name: 'Enter it: Name and address' }).click()
+    await manager.getByRole('textbox', { name: 'Address' }).fill('4 Slipway Road\nVerrin Inlet')
     await manager.getByLabel('Telephone').fill('0555 0177')
     await manager.getByRole('button', { name: 'Keep name and address' }).click()
     await expect(kept).toBeVisible()
@@ -148,7 +148,7 @@ test('a shop is set up from nothing, and its first order becomes a record', asyn
 
   await test.step('parts and stock, which sheets rest on', async () => {
     await manager.getByRole('link', { name: 'Shop', exact: true }).click()
-    await manager.getByRole('link', { name: 'Enter: Parts and stock' }).click()
+    await manager.getByRole('link', { name: 'Enter it: Parts and stock' }).click()
     await manager.locator('input[type=file]').setInputFiles(csv(partsCsv()))
     await manager.getByRole('button', { name: /^Take in/ }).click()
     await expect(manager.getByText('Taken in.')).toBeVisible()

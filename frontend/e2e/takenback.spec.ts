@@ -68,7 +68,7 @@ test('a draft is discarded, told wherever the boat was in, and brought back', as
 
   await test.step('brought back', async () => {
     await writer.goto('/removed')
-    await writer.getByRole('button', { name: `Bring back order ${number}` }).click()
+    await writer.getByRole('button', { name: `Bring it back: order ${number}` }).click()
     await expect(writer).toHaveURL(new RegExp(`/orders/${number}$`))
     await expect(writer.getByRole('button', { name: 'Discard this draft …' })).toBeVisible()
     await writer.getByRole('button', { name: 'Discard this draft …' }).click()

@@ -36,6 +36,9 @@ function stepsText({ open, count, free, waits }: PlanRow): string {
   }
   return open < count ? `${open} of ${count} steps open` : count === 1 ? '1 step' : `${count} steps`
 }
+function claimText({ takenBy }: PlanRow): string {
+  return takenBy === null ? 'Take on' : takenBy === username.value ? 'Give back' : 'Take over'
+}
 const sections = computed(() => [
   { key: 'now', title: 'May be done now', rows: plan.value.now },
   { key: 'waits', title: 'Waits', rows: plan.value.waits },
@@ -112,18 +115,14 @@ const sections = computed(() => [
             type="button"
             class="big mine-too"
             :disabled="isBusy"
-            :aria-label="
-              row.takenBy === username
-                ? `Give back ${row.operation.title}, ${row.engine}`
-                : `Take on ${row.operation.title}, ${row.engine}`
-            "
+            :aria-label="`${claimText(row)}: ${row.operation.title}, ${row.engine}`"
             @click="
               row.takenBy === username
                 ? giveBack.mutate(row.operation.id)
                 : take.mutate({ of: row.operation.id, instead: row.takenBy })
             "
           >
-            {{ row.takenBy === username ? 'Give back' : row.takenBy === null ? 'Take on' : 'Take over' }}
+            {{ claimText(row) }}
           </button>
         </li>
       </ul>

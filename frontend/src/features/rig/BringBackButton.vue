@@ -8,7 +8,7 @@ const emit = defineEmits<{ press: [] }>()
     type="button"
     class="mini"
     :disabled="working"
-    :aria-label="working ? undefined : `Bring back ${name}`"
+    :aria-label="working ? undefined : `Bring it back: ${name}`"
     @click="emit('press')"
   >
     {{ working ? 'Bringing back …' : 'Bring it back' }}

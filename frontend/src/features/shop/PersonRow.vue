@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
+import { computed } from 'vue'
 import { answered, api } from '@/shared/api/client'
 import { keys } from '@/shared/api/keys'
 import type { GivenLink, Person } from '@/shared/api/types'
@@ -33,6 +34,9 @@ const link = usePress({
     await queries.invalidateQueries({ queryKey: keys.trail })
   },
 })
+// a name begins with the words that are read on the button
+const signedOut = computed(() => (signOut.isSuccess.value ? 'Signed out' : 'Sign out everywhere'))
+const locking = computed(() => (props.person.locked ? 'Let in again' : 'Lock out'))
 </script>
 
 <template>
@@ -62,21 +66,21 @@ const link = usePress({
           <button
             type="button"
             class="mini"
-            :aria-label="`Sign ${person.name} out everywhere`"
+            :aria-label="`${signedOut}: ${person.name}`"
             :disabled="signOut.isPending.value"
             @click="signOut.mutate()"
           >
-            {{ signOut.isSuccess.value ? 'Signed out' : 'Sign out everywhere' }}
+            {{ signedOut }}
           </button>
         </template>
         <button
           type="button"
           class="mini"
-          :aria-label="person.locked ? `Let ${person.name} in again` : `Lock ${person.name} out`"
+          :aria-label="`${locking}: ${person.name}`"
           :disabled="lock.isPending.value"
           @click="lock.mutate(!person.locked)"
         >
-          {{ person.locked ? 'Let in again' : 'Lock out' }}
+          {{ locking }}
         </button>
       </div>
       <ProblemNote :error="lock.error.value ?? signOut.error.value ?? link.error.value" />

@@ -34,7 +34,7 @@ const first = computed(() => setUp.value?.parts.find((part) => !part.isDone)?.ke
         <RouterLink
           :to="part.to"
           :class="part.key === first ? 'go' : 'quiet'"
-          :aria-label="`${part.isDone ? 'Look at' : 'Enter'}: ${part.name}`"
+          :aria-label="`${part.isDone ? 'Look at it' : 'Enter it'}: ${part.name}`"
           >{{ part.isDone ? 'Look at it' : 'Enter it' }}</RouterLink
         >
       </li>

@@ -77,7 +77,7 @@ function close(): void {
           v-if="mayManage"
           type="button"
           class="mini"
-          :aria-label="`Open on ${dayText(day)}`"
+          :aria-label="`Take it out: ${dayText(day)}`"
           @click="form.closed.splice(place, 1)"
         >
           Take it out
