@@ -65,13 +65,18 @@ client_build() {
         || die "the screens could not be built; see var/log/build.log"
 }
 
+# made beside its place, since a shop may be printing
 print_fonts() {
-    local weight from="$ROOT/frontend/node_modules/@fontsource/atkinson-hyperlegible-next/files"
-    mkdir -p "$ROOT/var/fonts"
+    local weight new="$ROOT/var/fonts.new" from="$ROOT/frontend/node_modules/@fontsource/atkinson-hyperlegible-next/files"
+    rm -rf "$new"
+    mkdir -p "$new"
     for weight in 400 700; do
-        cp "$from/atkinson-hyperlegible-next-latin-$weight-normal.woff2" "$ROOT/var/fonts/hyperlegible-$weight.woff2"
-        woff2_decompress "$ROOT/var/fonts/hyperlegible-$weight.woff2" >/dev/null 2>&1 || die "the print font could not be unpacked"
+        cp "$from/atkinson-hyperlegible-next-latin-$weight-normal.woff2" "$new/hyperlegible-$weight.woff2"
+        woff2_decompress "$new/hyperlegible-$weight.woff2" >/dev/null 2>&1 || die "the print font could not be unpacked"
     done
+    php "$ROOT/bin/lib/fonts.php" "$new" >"$ROOT/var/log/fonts.log" 2>&1 || die "the print font could not be measured; see var/log/fonts.log"
+    rm -rf "$ROOT/var/fonts"
+    mv "$new" "$ROOT/var/fonts"
 }
 
 libraries() {
@@ -80,9 +85,10 @@ libraries() {
     [ -d "$ROOT/frontend/node_modules" ] || rm -f "$ROOT/var/stamps/npm"
     [ -f "$ROOT/frontend/src/shared/api/schema.d.ts" ] && [ -f "$ROOT/frontend/src/shared/api/widths.ts" ] || rm -f "$ROOT/var/stamps/types"
     [ -f "$ROOT/public/build/index.html" ] || rm -f "$ROOT/var/stamps/build"
+    [ -f "$ROOT/var/fonts/installed-fonts.json" ] || rm -f "$ROOT/var/stamps/fonts"
     when_changed composer composer.json composer.versions -- php_libraries
     when_changed npm frontend/package.json frontend/package-lock.json -- js_libraries
-    when_changed fonts frontend/package-lock.json -- print_fonts
+    when_changed fonts frontend/package-lock.json composer.versions bin/lib/fonts.php -- print_fonts
     when_changed types docs/api docs/formats frontend/package.json frontend/package-lock.json frontend/widths.mjs -- client_types
     when_changed build frontend/src frontend/public frontend/index.html frontend/vite.config.ts frontend/package-lock.json docs/api docs/formats -- client_build
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace FreshTack\Exchange;
 
 use Dompdf\Dompdf;
-use Dompdf\FontMetrics;
 use Dompdf\Options;
 use Twig\Environment;
 
@@ -86,11 +85,14 @@ final readonly class Printer
         return $best[1];
     }
 
-    /** @param string|array{float, float, float, float} $paper */
+    /**
+     * The type is the one that is shipped, measured at set-up; where it is not there, the PDF library's own.
+     *
+     * @param string|array{float, float, float, float} $paper
+     */
     private function rendered(string $html, string|array $paper, string $footer): string
     {
         $dompdf = new Dompdf(new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'isFontSubsettingEnabled' => true, 'chroot' => [$this->fontDir], 'fontDir' => $this->fontDir, 'fontCache' => $this->fontDir, 'tempDir' => sys_get_temp_dir(), 'defaultFont' => 'DejaVu Sans']));
-        $this->addFonts($dompdf->getFontMetrics());
         $dompdf->setPaper($paper);
         $dompdf->loadHtml($html, 'UTF-8');
         $dompdf->render();
@@ -100,15 +102,5 @@ final readonly class Printer
         }
 
         return $dompdf->output();
-    }
-
-    /** The type that is shipped with the application; where it is not there, the one that comes with the PDF library. */
-    private function addFonts(FontMetrics $fonts): void
-    {
-        foreach (['normal' => 'hyperlegible-400.ttf', 'bold' => 'hyperlegible-700.ttf'] as $weight => $file) {
-            if (is_file($this->fontDir.'/'.$file)) {
-                $fonts->registerFont(['family' => self::FAMILY, 'style' => 'normal', 'weight' => $weight], $this->fontDir.'/'.$file);
-            }
-        }
     }
 }

@@ -11,6 +11,8 @@ use Twig\Loader\ArrayLoader;
 
 final class PrinterTest extends TestCase
 {
+    private const FONTS = __DIR__.'/../../var/fonts';
+
     private string $folder = '';
 
     protected function setUp(): void
@@ -68,14 +70,33 @@ final class PrinterTest extends TestCase
         self::assertStringNotContainsString('/XObject /Subtype /Image', $printed);
     }
 
+    public function testTypesAreThoseOfTheShopAndReadOnly(): void
+    {
+        $fonts = $this->folder.'/fonts';
+        mkdir($fonts);
+        foreach (glob(self::FONTS.'/*') ?: [] as $file) {
+            copy($file, $fonts.'/'.basename($file));
+            touch($fonts.'/'.basename($file), 1);
+        }
+        $printed = $this->printer($fonts)->print('label', ['words' => 'Turn ⅝'], 'a4', '');
+        clearstatcache();
+        $files = glob($fonts.'/*') ?: [];
+        $written = array_filter($files, static fn (string $file): bool => 1 !== filemtime($file));
+        array_map(unlink(...), $files);
+        rmdir($fonts);
+
+        self::assertStringContainsString('Hyperlegible', $printed);
+        self::assertSame([], $written, 'two prints at once, or of two users, would meet there');
+    }
+
     public function testALabelHasTheSizeOfItsRoll(): void
     {
         self::assertStringContainsString('/MediaBox [0.000 0.000 175.700 136.100]', $this->printer()->print('label', ['words' => 'x'], 'a4', ''));
     }
 
-    private function printer(): Printer
+    private function printer(string $fonts = self::FONTS): Printer
     {
-        return new Printer(new Environment(new ArrayLoader(['print/sheet.html.twig' => '<p>{{ words }}</p>', 'print/label.html.twig' => '<p>{{ words }}</p>'])), \dirname(__DIR__, 2).'/var/fonts', $this->folder);
+        return new Printer(new Environment(new ArrayLoader(['print/sheet.html.twig' => '<p>{{ words }}</p>', 'print/label.html.twig' => '<p style="font-family: Hyperlegible">{{ words }} <b>x</b></p>'])), $fonts, $this->folder);
     }
 
     /** @return list<string> */
