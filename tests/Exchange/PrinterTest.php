@@ -74,13 +74,13 @@ final class PrinterTest extends TestCase
     {
         $fonts = $this->folder.'/fonts';
         mkdir($fonts);
-        foreach (glob(self::FONTS.'/*') ?: [] as $file) {
+        foreach (self::filesIn(self::FONTS) as $file) {
             copy($file, $fonts.'/'.basename($file));
             touch($fonts.'/'.basename($file), 1);
         }
         $printed = $this->printer($fonts)->print('label', ['words' => 'Turn ⅝'], 'a4', '');
         clearstatcache();
-        $files = glob($fonts.'/*') ?: [];
+        $files = self::filesIn($fonts);
         $written = array_filter($files, static fn (string $file): bool => 1 !== filemtime($file));
         array_map(unlink(...), $files);
         rmdir($fonts);
@@ -102,7 +102,13 @@ final class PrinterTest extends TestCase
     /** @return list<string> */
     private function kept(): array
     {
-        $files = glob($this->folder.'/prints/*');
+        return self::filesIn($this->folder.'/prints');
+    }
+
+    /** @return list<string> */
+    private static function filesIn(string $folder): array
+    {
+        $files = glob($folder.'/*');
 
         return false === $files ? [] : $files;
     }

@@ -52,19 +52,9 @@ final readonly class Mirror
         return \is_int($place) ? $rig->rig->positions[\count($rig->rig->positions) - 1 - $place] : null;
     }
 
-    /** What it does, and how long; the first lockout and the one that hands back are apart. */
     private static function keyOf(Stretch $stretch, ?Position $position): string
     {
-        return ($position->value ?? '').'|'.implode('|', array_map(
-            static fn (PlannedWork $work): string => implode(' ', [
-                $work->id->operation,
-                $work->hands->handsOnMin,
-                $work->hands->presenceMin,
-                $work->hands->unattendedMin,
-                $work->needs->attitude->value ?? '',
-            ]),
-            $stretch->works,
-        ));
+        return ($position->value ?? '').'|'.$stretch->likeness();
     }
 
     /** Place on the transom of the engine that is begun first. */

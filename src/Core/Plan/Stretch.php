@@ -39,6 +39,21 @@ final readonly class Stretch
         $this->changes = new Changes(array_merge(...array_map(static fn (PlannedWork $work): array => $work->changes->effects, $works)));
     }
 
+    /** What it does and how long, whichever engine it is done at: the first lockout and the one that hands back are apart. */
+    public function likeness(): string
+    {
+        return implode('|', array_map(
+            static fn (PlannedWork $work): string => implode(' ', [
+                $work->id->operation,
+                $work->hands->handsOnMin,
+                $work->hands->presenceMin,
+                $work->hands->unattendedMin,
+                $work->needs->attitude->value ?? '',
+            ]),
+            $this->works,
+        ));
+    }
+
     public function has(Effect $effect): bool
     {
         return $this->changes->has($effect);

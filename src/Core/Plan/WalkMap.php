@@ -58,6 +58,8 @@ final readonly class WalkMap
     public array $arrivals;
     /** @var array<string, list<string>> by position: those beside it */
     public array $beside;
+    /** @var list<list<int>> by stretch: those that do the same, at whichever engine */
+    public array $alike;
     /** @var array<string, ModeChanges> by position */
     private array $modes;
 
@@ -89,6 +91,12 @@ final readonly class WalkMap
         $this->tails = array_map(static fn (int $tail, int $length): int => $tail + $length, $rig->waits->tails($lengths), $lengths);
         $this->waiting = array_map(static fn (int $number): int => \count($rig->waits->before($number)), $numbers);
         $this->behind = array_map($rig->waits->behind(...), $numbers);
+        $likes = array_map(static fn (Stretch $stretch): string => $stretch->likeness(), $rig->stretches);
+        $alike = [];
+        foreach ($likes as $number => $like) {
+            $alike[$like][] = $number;
+        }
+        $this->alike = array_map(static fn (string $like): array => $alike[$like], $likes);
         $arrivals = $beside = $modes = [];
         foreach ($rig->stretches as $stretch) {
             if (null !== $stretch->position && $stretch->has(Effect::ArrivalRead)) {
@@ -182,9 +190,36 @@ final readonly class WalkMap
                     }
                 }
             }
+            $unread = self::unread($own);
+            if (null !== $unread) {
+                $pairs[] = $unread;
+            }
         }
 
         return [$pairs, $barredBy];
+    }
+
+    /**
+     * Oil that is in and has run down waits for its first reading, as if something were open: an engine that is left so
+     * may be taken for one that is ready.
+     *
+     * @param array<int, Stretch> $own
+     *
+     * @return array{int, int}|null what it has run down after, and what reads it
+     */
+    private static function unread(array $own): ?array
+    {
+        $settled = null;
+        foreach ($own as $number => $stretch) {
+            if ($stretch->has(Effect::OilIn) || (null !== $settled && $stretch->has(Effect::Rested))) {
+                $settled = $number;
+            }
+            if (null !== $settled && $stretch->has(Effect::LevelRead)) {
+                return [$settled, $number];
+            }
+        }
+
+        return null;
     }
 
     /** Whoever closes what was opened is never barred; a cover can wait until what is open beside it is closed. */

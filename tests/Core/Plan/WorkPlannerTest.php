@@ -36,6 +36,14 @@ final class WorkPlannerTest extends TestCase
     private const GAPS = ['1' => 50, 'everything, 2' => 145, 'a service, 2' => 165, 'oil and filter, 2' => 230];
     private const SERVICE = ['engine_oil', 'oil_filter', 'gear_lubricant', 'spark_plugs', 'inspection', 'lubrication'];
 
+    /** @var array<string, WorkOrder> what was planned already */
+    private static array $orders = [];
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$orders = [];
+    }
+
     /** @return array<string, list<string>> tasks by kind of job */
     private static function kinds(): array
     {
@@ -248,6 +256,63 @@ final class WorkPlannerTest extends TestCase
         }
     }
 
+    public function testOilThatIsInIsReadWithinTheHour(): void
+    {
+        foreach (['the water taxi', 'the oyster twins', 'the survey boat', 'the patrol boat', 'five engines'] as $rig) {
+            foreach ([self::SERVICE, array_column(Task::cases(), 'value')] as $tasks) {
+                foreach ([1, 2] as $technicians) {
+                    $settled = [];
+                    foreach (self::order($rig, $tasks, $technicians, Effort::Full)->timeline->entries as $entry) {
+                        $position = $entry->work->position->value ?? '';
+                        match ($entry->work->id->operation) {
+                            'first-rest' => $settled[$position] = $entry->endMin,
+                            'first-reading' => self::assertLessThanOrEqual(60, $entry->startMin - ($settled[$position] ?? 0), "$rig, $position, $technicians"),
+                            default => null,
+                        };
+                    }
+                    self::assertCount(\count(self::RIGS[$rig]), $settled);
+                }
+            }
+        }
+    }
+
+    public function testLikeEnginesAreGoneThroughAlikeByOneTechnician(): void
+    {
+        foreach (['the oyster twins', 'the survey boat', 'the patrol boat', 'five engines'] as $rig) {
+            foreach ([self::SERVICE, array_column(Task::cases(), 'value')] as $tasks) {
+                $orders = [];
+                foreach (self::order($rig, $tasks, 1, Effort::Full)->timeline->entries as $entry) {
+                    $orders[$entry->work->position->value ?? ''][$entry->work->id->operation] ??= $entry->startMin;
+                }
+                unset($orders['']);
+                $first = array_shift($orders) ?? [];
+                foreach ($orders as $position => $own) {
+                    self::assertLessThanOrEqual(50, self::otherwisePermille($first, $own), "$rig, $position");
+                }
+            }
+        }
+    }
+
+    /**
+     * @param array<string, int> $one   minute at which it begins, by operation
+     * @param array<string, int> $other
+     *
+     * @return int thousandths: of the pairs that both know, those that come the other way round
+     */
+    private static function otherwisePermille(array $one, array $other): int
+    {
+        $both = array_keys(array_intersect_key($one, $other));
+        $pairs = $otherwise = 0;
+        foreach ($both as $place => $a) {
+            foreach (\array_slice($both, $place + 1) as $b) {
+                ++$pairs;
+                $otherwise += ($one[$a] <=> $one[$b]) === -($other[$a] <=> $other[$b]) && $one[$a] !== $one[$b] ? 1 : 0;
+            }
+        }
+
+        return 0 === $pairs ? 0 : intdiv(1000 * $otherwise, $pairs);
+    }
+
     /**
      * @param list<TimelineEntry> $own of one engine, by their beginning
      *
@@ -306,9 +371,13 @@ final class WorkPlannerTest extends TestCase
     /** @param list<string> $tasks */
     private static function order(string $rig, array $tasks, int $technicians, Effort $effort): WorkOrder
     {
-        $engines = array_map(static fn (array $engine): array => Requests::engine(...[...$engine, $tasks]), self::RIGS[$rig] ?? []);
+        $key = implode(' ', [$rig, ...$tasks, $technicians, $effort->value]);
+        if (!isset(self::$orders[$key])) {
+            $engines = array_map(static fn (array $engine): array => Requests::engine(...[...$engine, $tasks]), self::RIGS[$rig] ?? []);
+            self::$orders[$key] = Requests::build(Book::with(Requests::rig($engines), ['technicians'], $technicians), $effort);
+        }
 
-        return Requests::build(Book::with(Requests::rig($engines), ['technicians'], $technicians), $effort);
+        return self::$orders[$key];
     }
 
     /** @param list<TimelineEntry> $entries */
