@@ -182,9 +182,8 @@ final readonly class WalkMap
                     $pair = \count($pairs);
                     $pairs[] = [$opener, $closer];
                     $zones = array_column($zone->parts(), 'value');
-                    $along = null === $opening ? [] : self::openAlong($needed, $opening);
                     foreach (array_diff_key($barred, $this->rig->waits->all($closer)) as $number => $other) {
-                        if ([] === array_intersect_key($along, $needed[$number])) {
+                        if (!isset($needed[$number][$opening->value ?? ''])) {
                             $barredBy[$number][$pair] = [] !== array_intersect($zones, $other->zones);
                         }
                     }
@@ -264,23 +263,6 @@ final readonly class WalkMap
         $before = array_filter($openers, static fn (int $opener): bool => $opener < $closer);
 
         return [] === $before ? $openers[0] ?? null : max($before);
-    }
-
-    /**
-     * What is open together with something, since some work needs both.
-     *
-     * @param array<int, array<string, true>> $needed by stretch
-     *
-     * @return array<string, true>
-     */
-    private static function openAlong(array $needed, Opening $opening): array
-    {
-        $along = [$opening->value => true];
-        foreach ($needed as $each) {
-            $along += isset($each[$opening->value]) ? $each : [];
-        }
-
-        return $along;
     }
 
     /** @return array<string, true> what must be open for it, covers left aside */

@@ -182,6 +182,20 @@ final class GateCheckerTest extends TestCase
         (new GateChecker())->checkTimed(new Rig([Position::Port]), [$locked, $off, $behind]);
     }
 
+    public function testBesideWhatIsOpenOnlyThatIsOpenedWhichTheSameWorkNeeds(): void
+    {
+        $measure = Works::needing(Works::of('measure'), [Opening::ValveCover, Opening::Plugs]);
+        $belt = Works::needing(Works::of('belt'), [Opening::Plugs]);
+        $first = [Works::of('locked_out'), Works::of('+valve_cover'), Works::of('+plugs')];
+
+        self::assertNull(self::gateOf(self::timed([...$first, $measure, Works::of('-valve_cover'), $belt, Works::of('-plugs')])));
+        // it needs the plugs out, and not the cover off
+        self::assertSame(
+            Gate::ClosedNext,
+            self::gateOf(self::timed([...$first, $belt, $measure, Works::of('-valve_cover'), Works::of('-plugs')])),
+        );
+    }
+
     public function testARestThatIsTooShortIsNoRest(): void
     {
         $poured = new TimedWork(Works::of('oil_in oil_wiped'), 0);

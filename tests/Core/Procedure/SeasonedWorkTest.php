@@ -54,6 +54,36 @@ final class SeasonedWorkTest extends TestCase
         }
     }
 
+    public function testTheValveGearDoesNotLieOpenWhileTheBeltIsRenewed(): void
+    {
+        foreach ([1, 2] as $technicians) {
+            foreach ([['D65', 'D65-3308', 'dunmarrow-d65'], ['K240', 'KT6-15101', 'kestrane-k240-early']] as $engine) {
+                $request = Requests::single(...[...$engine, array_column(Task::cases(), 'value')]);
+                $order = Requests::build(Book::with($request, ['technicians'], $technicians));
+                [$off, $on] = [self::entry($order, 'single.valve-cover-off')->startMin, self::entry($order, 'single.valve-cover-on')->startMin];
+                $belt = self::entry($order, 'single.timing-new')->startMin;
+
+                self::assertTrue($belt < $off || $belt > $on, "$engine[0], $technicians: the belt at $belt, the cover off from $off to $on");
+            }
+        }
+    }
+
+    public function testPouredOilIsLetSettleAtOnce(): void
+    {
+        foreach ([1, 2] as $technicians) {
+            $engine = Requests::engine('single', 'K85', 'KM2-5120', 'kestrane-k85', array_column(Task::cases(), 'value'));
+            $order = Requests::build(Book::with(Requests::rig([$engine]), ['technicians'], $technicians));
+            [$fill, $rest] = [self::entry($order, 'single.fill'), self::entry($order, 'single.first-rest')];
+            $turns = array_filter(
+                $order->timeline->entries,
+                static fn (TimelineEntry $entry): bool => $entry->startMin >= $fill->endMin && $entry->startMin < $rest->startMin
+                    && $entry->technicians === $fill->technicians && null === $entry->work->changes->turnsTo,
+            );
+
+            self::assertSame([$fill->technicians, []], [$rest->technicians, $turns]);
+        }
+    }
+
     public function testWhoGoesRoundTheEngineLooksUnderItsCowlAsWell(): void
     {
         $operations = array_map(

@@ -119,8 +119,8 @@ final readonly class ClosingCheck
     }
 
     /**
-     * From the opening to the closing only what needs it open is done at that place, what that needs open besides, and
-     * whatever has time for while it drips.
+     * From the opening to the closing only what needs it open is done at that place, what opens more for that with all
+     * that is done with it in one go, what must be shut again before, and whatever has time for while it drips.
      *
      * @param list<TimedWork>           $own
      * @param non-empty-list<TimedWork> $needing what opened it, and what needs it open
@@ -129,18 +129,16 @@ final readonly class ClosingCheck
      */
     private function askOpening(array $own, array $needing, TimedWork $closing, Opening $opening): void
     {
-        $besides = array_merge(
-            $closing->work->needs->shut,
-            ...array_map(
-                static fn (TimedWork $timed): array => [...$timed->work->needs->open, ...$timed->work->needs->shut],
-                \array_slice($needing, 1),
-            ),
-        );
-        $isWanted = static fn (TimedWork $timed): bool => \in_array($timed, $needing, true)
-            || \in_array($timed->work->changes->opens, $besides, true)
+        $users = \array_slice($needing, 1);
+        $shut = array_merge($closing->work->needs->shut, ...array_map(static fn (TimedWork $timed): array => $timed->work->needs->shut, $users));
+        $besides = array_merge($shut, ...array_map(static fn (TimedWork $timed): array => $timed->work->needs->open, $users));
+        $opensMore = array_filter($own, static fn (TimedWork $timed): bool => \in_array($timed->work->changes->opens, $besides, true));
+        $inOneGo = array_diff(array_map(static fn (TimedWork $timed): string => $timed->work->standing->together, $opensMore), ['']);
+        $isWanted = static fn (TimedWork $timed): bool => \in_array($timed, [...$needing, ...$opensMore], true)
+            || \in_array($timed->work->standing->together, $inOneGo, true)
             || [] !== array_filter(
                 $timed->work->needs->open,
-                static fn (Opening $needed): bool => !$needed->isCover() && \in_array($needed, $besides, true),
+                static fn (Opening $needed): bool => !$needed->isCover() && \in_array($needed, $shut, true),
             );
         $this->askWaits($own, $needing, $closing, $opening->label(), $opening->zone(), $isWanted);
     }
