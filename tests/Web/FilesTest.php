@@ -67,20 +67,15 @@ final class FilesTest extends ApiTestCase
     {
         $this->signIn('mora');
         $files = BookArchive::read($this->download('/api/book/archive.zip'))->files;
-        // the filter would have to be off while the oil goes in, and on again only after it
-        $files['procedures/oil-filter.json'] = str_replace('"together": "filter",', '', $files['procedures/oil-filter.json']);
-        $files['procedures/oil-filter.json'] = str_replace(
-            ['"filter_on"', '"phase": "filter"'],
-            ['"filter_on", "filter_off"', '"phase": "fill"'],
-            $files['procedures/oil-filter.json'],
-        );
+        // the oil would have to go in with the hands still at the drain that is open
+        $files['procedures/engine-oil.json'] = str_replace('"together": "pour"', '"together": "drain"', $files['procedures/engine-oil.json']);
         $problem = $this->upload('/api/book/imports?apply=1', BookArchive::write($files), 'application/zip');
 
         self::assertSame(422, $this->status, (string) $this->client->getResponse()->getContent());
-        self::assertSame('/procedures/oil-filter.json/operations', $problem->at('errors')->at(0)->at('pointer')->raw());
-        self::assertStringContainsString('"', $problem->at('errors')->at(0)->at('detail')->string());
-        $kept = BookArchive::read($this->download('/api/book/archive.zip'))->files['procedures/oil-filter.json'];
-        self::assertStringContainsString('"together": "filter"', $kept, 'the book is as it was');
+        self::assertSame('/procedures/engine-oil.json/operations', $problem->at('errors')->at(0)->at('pointer')->raw());
+        self::assertMatchesRegularExpression('/".+".+".+"/', $problem->at('errors')->at(0)->at('detail')->string(), 'two steps are named');
+        $kept = BookArchive::read($this->download('/api/book/archive.zip'))->files['procedures/engine-oil.json'];
+        self::assertStringContainsString('"together": "pour"', $kept, 'the book is as it was');
     }
 
     public function testASheetIsTakenInAfterItsPreviewAndOnlyThen(): void
