@@ -31,18 +31,20 @@ final readonly class EngineGraph
     /**
      * What asks for something waits for what brings it about, and all for the level on arrival; what is done warm for
      * the run that warms, and what comes at the end for the run that proves. Nothing is sprayed before what the book has
-     * before that run is done: nobody feels and looks for corrosion, or bares an anode's seat, under a fresh film.
+     * before that run is done: nobody feels and looks for corrosion, or bares an anode's seat, under a fresh film. Where
+     * the engine rests after that run, it is sprayed once it has rested and is hot no more.
      *
      * @param list<PlannedWork> $works
      */
     private static function waits(array $works): Waits
     {
         $waits = Dependencies::of($works);
-        $warmUp = $proven = $cowl = $arrival = null;
+        $warmUp = $proven = $rested = $cowl = $arrival = null;
         foreach ($works as $place => $work) {
             $stops = $work->has(Effect::Stopped);
             $warmUp ??= $stops && $work->has(Effect::Started) ? $place : null;
             $proven ??= $stops && !$work->has(Effect::Started) ? $place : null;
+            $rested ??= null !== $proven && $work->has(Effect::Rested) ? $place : null;
             $cowl = Opening::Cowl === $work->changes->closes ? $place : $cowl;
             $arrival = $work->has(Effect::ArrivalRead) ? $place : $arrival;
         }
@@ -60,6 +62,9 @@ final readonly class EngineGraph
             if ($work->has(Effect::Sprayed)) {
                 for ($other = min($proven ?? $place, $place) - 1; $other >= 0; --$other) {
                     $waits->add($other, $place);
+                }
+                if (null !== $rested && $rested !== $place) {
+                    $waits->add($rested, $place);
                 }
             }
             if (null !== $cowl && $place < $cowl && !$work->changes->isMode()) {

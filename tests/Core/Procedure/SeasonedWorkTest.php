@@ -68,6 +68,17 @@ final class SeasonedWorkTest extends TestCase
         }
     }
 
+    public function testAnEngineIsSprayedWhenItHasRestedAndIsNotHotAnyMore(): void
+    {
+        foreach ([1, 2] as $technicians) {
+            $request = Requests::single('K240', 'KT6-15101', 'kestrane-k240-early', array_column(Task::cases(), 'value'));
+            $order = Requests::build(Book::with($request, ['technicians'], $technicians));
+
+            // its sheet asks for 40 minutes
+            self::assertGreaterThanOrEqual(self::entry($order, 'single.leak-check')->endMin + 40, self::entry($order, 'single.protect')->startMin);
+        }
+    }
+
     public function testPouredOilIsLetSettleAtOnce(): void
     {
         foreach ([1, 2] as $technicians) {
