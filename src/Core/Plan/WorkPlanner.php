@@ -28,7 +28,9 @@ final readonly class WorkPlanner
         $found = new FoundPlans(self::LONGER_PER_MILLE);
         $tastes = new Tastes($map);
         $best = $taste = $stuck = null;
-        for ($walk = 0; $walk < $count; ++$walk) {
+        $walk = 0;
+        // where the first of few walks get stuck, others are tried
+        while ($walk < $count || (null === $taste && $walk < self::AROUND)) {
             $tried = $walk < self::AROUND || null === $taste ? $tastes->first($walk) : $tastes->near($taste);
             $walked = Walk::through($map, $technicians, $changeMin, $tried);
             $stuck ??= $walked->stuck;
@@ -39,12 +41,13 @@ final readonly class WorkPlanner
                 $isBest = null === $best || $cost < $best || ($cost === $best && $walk >= self::AROUND);
                 [$best, $taste] = $isBest ? [$cost, $tried] : [$best, $taste];
             }
+            ++$walk;
         }
         $plan = $found->calmest() ?? throw self::standstill($rig, $stuck);
         $plan = Mirror::fromPort($rig, $plan);
         $bound = Effort::Full === $effort ? PlanBound::of($map, $technicians, $changeMin) : null;
 
-        return new Timeline((new TimelineMaker($rig, $technicians))->entries($plan), $technicians, $plan->makespanMin, $bound, $count);
+        return new Timeline((new TimelineMaker($rig, $technicians))->entries($plan), $technicians, $plan->makespanMin, $bound, $walk);
     }
 
     /** @param array{int, int}|null $stuck */

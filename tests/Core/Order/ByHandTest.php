@@ -193,6 +193,25 @@ final class ByHandTest extends TestCase
         });
     }
 
+    public function testMovesInWhichMostWaysGetStuckAreMetAllTheSame(): void
+    {
+        // with the plugs out nobody closes the anodes, which wait for the plugs to be read
+        $moves = [
+            ['single.plugs-read', 'single.propeller-off'], ['single.guard-off', 'single.lower-unit-off'],
+            ['single.valve-cover-off', 'single.anodes-out'], ['single.plugs-read', 'single.anodes-in'],
+            ['single.anodes-in', 'single.lower-unit-off'], ['single.plug-cover-off', 'single.propeller-off'],
+        ];
+        $steps = [['hand-0', 'single.valve-cover-off', 'Look again.', 3], ['hand-1', 'single.plugs-read', 'Look again.', 3]];
+        $tasks = [
+            'oil_filter', 'spark_plugs', 'propeller_shaft', 'water_pump', 'external_anodes', 'internal_anodes', 'thermostats',
+            'timing_belt', 'valve_clearance', 'inspection',
+        ];
+        $request = [...Requests::single('D65', 'D65-3308', 'dunmarrow-d65', $tasks), 'technicians' => 2];
+        foreach ([Effort::Quick, Effort::Preview] as $effort) {
+            self::assertMetOrRefused(Requests::build([...$request, 'byHand' => self::byHand($moves, $steps)], $effort));
+        }
+    }
+
     private static function assertMetOrRefused(WorkOrder $order): void
     {
         $refused = array_map(static fn (RefusedMove $each): object => $each->move, $order->refused);
