@@ -15,4 +15,7 @@ return (new Config())
         'phpdoc_align' => false,
     ])
     ->setCacheFile(__DIR__.'/var/php-cs-fixer.cache')
-    ->setFinder((new Finder())->in([__DIR__.'/bin/lib', __DIR__.'/src', __DIR__.'/tests', __DIR__.'/migrations', __DIR__.'/config', __DIR__.'/public'])->append([__FILE__]));
+    ->setFinder((new Finder())->in(array_map(
+        static fn (string $folder): string => __DIR__.'/'.$folder,
+        ['bin/lib', 'src', 'tests', 'migrations', 'config', 'public'],
+    ))->append([__FILE__]));

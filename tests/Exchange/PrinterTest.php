@@ -96,7 +96,12 @@ final class PrinterTest extends TestCase
 
     private function printer(string $fonts = self::FONTS): Printer
     {
-        return new Printer(new Environment(new ArrayLoader(['print/sheet.html.twig' => '<p>{{ words }}</p>', 'print/label.html.twig' => '<p style="font-family: Hyperlegible">{{ words }} <b>x</b></p>'])), $fonts, $this->folder);
+        $templates = [
+            'print/sheet.html.twig' => '<p>{{ words }}</p>',
+            'print/label.html.twig' => '<p style="font-family: Hyperlegible">{{ words }} <b>x</b></p>',
+        ];
+
+        return new Printer(new Environment(new ArrayLoader($templates)), $fonts, $this->folder);
     }
 
     /** @return list<string> */

@@ -68,7 +68,11 @@ final class FilesTest extends ApiTestCase
         $this->signIn('mora');
         $files = BookArchive::read($this->download('/api/book/archive.zip'))->files;
         // the oil would have to go in with the hands still at the drain that is open
-        $files['procedures/engine-oil.json'] = str_replace('"together": "pour"', '"together": "drain"', $files['procedures/engine-oil.json']);
+        $files['procedures/engine-oil.json'] = str_replace(
+            '"together": "pour"',
+            '"together": "drain"',
+            $files['procedures/engine-oil.json'],
+        );
         $problem = $this->upload('/api/book/imports?apply=1', BookArchive::write($files), 'application/zip');
 
         self::assertSame(422, $this->status, (string) $this->client->getResponse()->getContent());

@@ -266,7 +266,11 @@ final class WorkPlannerTest extends TestCase
                         $position = $entry->work->position->value ?? '';
                         match ($entry->work->id->operation) {
                             'first-rest' => $settled[$position] = $entry->endMin,
-                            'first-reading' => self::assertLessThanOrEqual(60 * $technicians, $entry->startMin - ($settled[$position] ?? 0), "$rig, $position, $technicians"),
+                            'first-reading' => self::assertLessThanOrEqual(
+                                60 * $technicians,
+                                $entry->startMin - ($settled[$position] ?? 0),
+                                "$rig, $position, $technicians",
+                            ),
                             default => null,
                         };
                     }

@@ -130,8 +130,13 @@ final readonly class ClosingCheck
     private function askOpening(array $own, array $needing, TimedWork $closing, Opening $opening): void
     {
         $users = \array_slice($needing, 1);
-        $shut = array_merge($closing->work->needs->shut, ...array_map(static fn (TimedWork $timed): array => $timed->work->needs->shut, $users));
-        $besides = array_merge($shut, ...array_map(static fn (TimedWork $timed): array => $timed->work->needs->open, $users));
+        $shut = $closing->work->needs->shut;
+        $besides = [];
+        foreach ($users as $user) {
+            $shut = [...$shut, ...$user->work->needs->shut];
+            $besides = [...$besides, ...$user->work->needs->open];
+        }
+        $besides = [...$besides, ...$shut];
         $opensMore = array_filter($own, static fn (TimedWork $timed): bool => \in_array($timed->work->changes->opens, $besides, true));
         $inOneGo = array_diff(array_map(static fn (TimedWork $timed): string => $timed->work->standing->together, $opensMore), ['']);
         $isWanted = static fn (TimedWork $timed): bool => \in_array($timed, [...$needing, ...$opensMore], true)
